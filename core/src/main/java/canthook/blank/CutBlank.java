@@ -1,0 +1,310 @@
+package canthook.blank;
+
+import static canthook.working.Term.fixed;
+
+import canthook.fingers.Ladder;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.plan.BoardAtHand;
+import canthook.plan.BoxPlan;
+import canthook.plan.SizeWish;
+import canthook.shop.HouseRules;
+import canthook.size.SizedBox;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdicts;
+import canthook.working.Show;
+import canthook.working.Term;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Four parts out of one board, in the order side, end, side, end, so that the figure runs round three corners.
+ *
+ * <pre>
+ * length needed = squaring at both ends + Σ parts + a kerf after every part but the last
+ *                 (after the last too when the offcut is kept)
+ * strips        = (width + kerf) / (first rip + kerf), rounded down
+ * </pre>
+ *
+ * @param strips how many strips of the first-rip height the width gives
+ * @param run how the parts lie on the strips
+ * @param needed length the blank must have
+ * @param left what is left over; negative when it falls short
+ * @param scale of the largest box of the same proportions, 1 for this one
+ */
+public record CutBlank(
+        Worked length,
+        Worked width,
+        Worked squaring,
+        Worked kerf,
+        Worked strips,
+        Run run,
+        Worked needed,
+        Worked neededWidth,
+        Worked left,
+        boolean fits,
+        Worked scale,
+        Worked largestLength,
+        Worked largestWidth,
+        Worked largestHeight,
+        List<Worked> numbers,
+        List<Verdict> verdicts) {
+
+    /**
+     * How many sides and ends lie on the fullest strip, and how many strips it takes.
+     *
+     * @param strips strips used
+     * @param sides on the fullest strip
+     * @param ends on the fullest strip
+     */
+    public record Run(int strips, int sides, int ends) {
+        int parts() {
+            return sides + ends;
+        }
+    }
+
+    private static final Run WHOLE = new Run(1, 2, 2);
+    private static final Run PAIRS = new Run(2, 1, 1);
+
+    /** Works out what the board gives. */
+    public static CutBlank of(BoxPlan plan, SizedBox box, Ladder ladder, HouseRules rules) {
+        BoardAtHand board = plan.blank();
+        Worksheet sheet = new Worksheet("blank");
+        Worked length = sheet.decided("length", "Lb", "Blank length", Show.LAYOUT, board.length(), "blank.length");
+        Worked width = sheet.decided("width", "Wb", "Blank width", Show.LAYOUT, board.width(), "blank.width");
+        Worked squaring = sheet.ruled(
+                "squaring",
+                "q",
+                "Squaring loss at each end",
+                Show.LAYOUT,
+                rules.squaring(),
+                "a sawn end is seldom square or sound.",
+                board.squaring(),
+                "blank.squaring");
+        Worked kerf = sheet.ruled(
+                "kerf",
+                "kx",
+                "Crosscut and rip kerf",
+                Show.FIT,
+                plan.fingers().kerf(),
+                "the cutter's measured kerf.",
+                board.crosscutKerf(),
+                "blank.crosscutKerf");
+        Worked rip = ladder.firstRip();
+        Worked strips = sheet.work(
+                "strips",
+                "z",
+                "Strips the width gives",
+                Show.COUNT,
+                Term.roundedDown(width.plus(kerf).over(rip.plus(kerf))),
+                "As many first-rip heights as the width holds, with a kerf between.");
+        Run run = bestRun(strips.count(), box, length.length(), squaring.length(), kerf.length(), board.keepOffcut());
+        Term loss = fixed(2).times(squaring);
+        int kerfs = run.parts() - (board.keepOffcut() ? 0 : 1);
+        Worked needed = sheet.work(
+                "needed",
+                "Ln",
+                run.strips() == 1
+                        ? "Length the four parts need"
+                        : "Length the fullest of " + run.strips() + " strips needs",
+                Show.LAYOUT,
+                loss.plus(parts(run, box.sideLength(), box.endLength())).plus(kerf.times(kerfs)),
+                "Squaring at both ends, the parts, and a kerf after every part"
+                        + (board.keepOffcut() ? "." : " but the last."));
+        Worked neededWidth = sheet.work(
+                "needed-width",
+                "Wn",
+                "Width they need",
+                Show.LAYOUT,
+                run.strips() == 1 ? rip.times(1) : rip.times(run.strips()).plus(kerf.times(run.strips() - 1)),
+                "Each strip at its first rip, a kerf between strips.");
+        Worked left = sheet.work(
+                "left",
+                "R",
+                "Left over in length",
+                Show.LAYOUT,
+                length.minus(needed),
+                "What the blank has over what the parts need.");
+        boolean wide = strips.count() >= 1;
+        boolean fits = wide && !left.length().isNegative();
+        List<Worked> largest = largest(sheet, box, ladder, length, width, squaring, kerf, rip, board.keepOffcut());
+        Verdicts verdicts = new Verdicts("blank");
+        judge(plan, box, rip, width, left, wide, largest, verdicts);
+        return new CutBlank(
+                length,
+                width,
+                squaring,
+                kerf,
+                strips,
+                run,
+                needed,
+                neededWidth,
+                left,
+                fits,
+                largest.get(0),
+                largest.get(1),
+                largest.get(2),
+                largest.get(3),
+                sheet.numbers(),
+                verdicts.all());
+    }
+
+    /** The run that keeps most corners together and fits; when none fits, the one that falls short least. */
+    private static Run bestRun(int strips, SizedBox box, Length length, Length squaring, Length kerf, boolean keep) {
+        Run best = WHOLE;
+        Length bestOver = null;
+        for (Run run : runs(box, Math.max(1, strips))) {
+            int kerfs = run.parts() - (keep ? 0 : 1);
+            Length need = squaring.times(2)
+                    .plus(box.sideLength().length().times(run.sides()))
+                    .plus(box.endLength().length().times(run.ends()))
+                    .plus(kerf.times(kerfs));
+            Length over = need.minus(length);
+            if (!over.isPositive()) {
+                return run;
+            }
+            if (bestOver == null || over.isUnder(bestOver)) {
+                best = run;
+                bestOver = over;
+            }
+        }
+        return best;
+    }
+
+    private static List<Run> runs(SizedBox box, int strips) {
+        boolean sidesLonger = !box.sideLength().length().isUnder(box.endLength().length());
+        List<Run> runs = new ArrayList<>(List.of(WHOLE));
+        if (strips >= 2) {
+            runs.add(PAIRS);
+        }
+        if (strips >= 3) {
+            boolean twoShortLead = sidesLonger
+                    ? box.endLength().length().times(2).isOver(box.sideLength().length())
+                    : box.sideLength().length().times(2).isOver(box.endLength().length());
+            int shortOnes = twoShortLead ? 2 : 0;
+            int longOnes = twoShortLead ? 0 : 1;
+            runs.add(sidesLonger ? new Run(3, longOnes, shortOnes) : new Run(3, shortOnes, longOnes));
+        }
+        if (strips >= 4) {
+            runs.add(sidesLonger ? new Run(4, 1, 0) : new Run(4, 0, 1));
+        }
+        return runs;
+    }
+
+    private static Term parts(Run run, Term side, Term end) {
+        Term sides = run.sides() == 1 ? side : fixed(run.sides()).times(side);
+        Term ends = run.ends() == 1 ? end : fixed(run.ends()).times(end);
+        return run.sides() == 0 ? ends : run.ends() == 0 ? sides : sides.plus(ends);
+    }
+
+    /** Scale, outside length, outside width and height of the largest box of these proportions. */
+    private static List<Worked> largest(
+            Worksheet sheet,
+            SizedBox box,
+            Ladder ladder,
+            Worked length,
+            Worked width,
+            Worked squaring,
+            Worked kerf,
+            Worked rip,
+            boolean keep) {
+        Term best = null;
+        Term over = rip.minus(ladder.chosen().closing());
+        for (Run run : runs(box, 4)) {
+            int kerfs = run.parts() - (keep ? 0 : 1);
+            Term free = length.minus(fixed(2).times(squaring))
+                    .minus(kerf.times(kerfs))
+                    .minus(box.proud().times(2L * run.parts()));
+            Term byLength = free.over(parts(run, box.outsideLength(), box.outsideWidth()));
+            Term byWidth =
+                    width.plus(kerf).over(run.strips()).minus(kerf).minus(over).over(box.height());
+            Term scale = Term.smaller(byLength, byWidth);
+            if (best == null || scale.number() > best.number() + 1e-12) {
+                best = scale;
+            }
+        }
+        Worked scale = sheet.work(
+                "scale",
+                "t",
+                "Largest box of these proportions, as a scale",
+                Show.RATIO,
+                java.util.Objects.requireNonNull(best),
+                "What the length gives the parts, and what the width gives the height; the tighter of the two.");
+        return List.of(
+                scale,
+                scaled(sheet, scale, "largest-length", "Its outside length", box.outsideLength()),
+                scaled(sheet, scale, "largest-width", "Its outside width", box.outsideWidth()),
+                scaled(sheet, scale, "largest-height", "Its height", box.height()));
+    }
+
+    private static Worked scaled(Worksheet sheet, Worked scale, String name, String label, Worked size) {
+        return sheet.work(
+                name,
+                size.symbol() + "ₘ",
+                label,
+                Show.LAYOUT,
+                size.times(scale),
+                "The same proportions, the same wood.");
+    }
+
+    private static void judge(
+            BoxPlan plan,
+            SizedBox box,
+            Worked rip,
+            Worked width,
+            Worked left,
+            boolean wide,
+            List<Worked> largest,
+            Verdicts verdicts) {
+        LengthDisplay display = plan.display();
+        Fix[] fixes = smaller(plan, box, largest).map(fix -> new Fix[] {fix}).orElse(new Fix[0]);
+        if (!wide) {
+            verdicts.stop(
+                    Code.BLANK_TOO_NARROW,
+                    "blank.width",
+                    "The blank is " + display.text(rip.length().minus(width.length()), Precision.LAYOUT)
+                            + " too narrow for walls first ripped to " + display.text(rip.length(), Precision.LAYOUT)
+                            + ".",
+                    fixes);
+        }
+        if (left.length().isNegative()) {
+            verdicts.stop(
+                    Code.BLANK_TOO_SHORT,
+                    "blank.left",
+                    "The blank is " + display.text(left.length().abs(), Precision.LAYOUT)
+                            + " too short for the four parts.",
+                    wide ? fixes : new Fix[0]);
+        }
+    }
+
+    private static java.util.Optional<Fix> smaller(BoxPlan plan, SizedBox box, List<Worked> largest) {
+        Length walls = plan.size().from() == SizeWish.From.INSIDE
+                ? box.finalThickness().length().times(2)
+                : Length.ZERO;
+        Length newLength = tenth(largest.get(1).length());
+        Length newWidth = tenth(largest.get(2).length());
+        Length newHeight = tenth(largest.get(3).length());
+        Length least = Length.mm(5);
+        if (newLength.minus(walls).isUnder(least) || newWidth.minus(walls).isUnder(least) || newHeight.isUnder(least)) {
+            return java.util.Optional.empty();
+        }
+        LengthDisplay display = plan.display();
+        return java.util.Optional.of(new Fix(
+                "Make the box " + display.number(newLength, Precision.LAYOUT) + " × "
+                        + display.number(newWidth, Precision.LAYOUT) + " × "
+                        + display.text(newHeight, Precision.LAYOUT),
+                plan.with(plan.size()
+                        .withFootprint(newLength.minus(walls), newWidth.minus(walls))
+                        .withHeight(newHeight))));
+    }
+
+    /** Down to a tenth of a millimetre, so that the smaller box really fits. */
+    private static Length tenth(Length length) {
+        return new Length(Math.floorDiv(length.nanometres(), 100_000L) * 100_000L);
+    }
+}

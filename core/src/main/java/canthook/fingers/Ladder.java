@@ -1,0 +1,204 @@
+package canthook.fingers;
+
+import static canthook.working.Term.fixed;
+
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice;
+import canthook.shop.HouseRules;
+import canthook.size.SizedBox;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdicts;
+import canthook.working.Show;
+import canthook.working.Term;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * All odd counts for the height, the one chosen, the one recommended and why.
+ *
+ * @param rungs every feasible count and the first two that are not, from few sections to many
+ * @param chosen the count that stands, worked out under its own name
+ * @param recommended the count with the best score
+ * @param sentence why it is recommended
+ * @param firstRip rip the parts to this until the fit is settled
+ * @param ripAfterFit what comes off once it is
+ */
+public record Ladder(
+        List<Rung> rungs,
+        Rung chosen,
+        int recommended,
+        String sentence,
+        Worked firstRip,
+        Worked ripAfterFit,
+        List<Worked> numbers,
+        List<Verdict> verdicts) {
+    private static final int REFUSED_SHOWN = 2;
+    private static final Length HAIR = Length.mm(0.3);
+
+    /** Works the ladder out. */
+    public static Ladder of(BoxPlan plan, SizedBox box, HouseRules rules) {
+        List<Rung> rungs = rungs(plan, box, rules);
+        Rung best = rungs.stream()
+                .filter(Rung::feasible)
+                .max(Comparator.comparingDouble((Rung r) -> r.score().number())
+                        .thenComparing(r -> -r.sections().count()))
+                .orElse(rungs.get(0));
+        Integer wished = plan.fingers().sections();
+        int count = wished == null ? best.sections().count() : wished;
+        Rung chosen = Rung.of("fingers", count, plan, box, rules);
+        Worksheet sheet = new Worksheet("fingers");
+        Worked over = overHeight(sheet, chosen, rules);
+        Worked firstRip = sheet.work(
+                "first-rip",
+                "H₊",
+                "Rip first to",
+                Show.LAYOUT,
+                chosen.closing().plus(over),
+                "Settling the fit changes the closing height, so leave the parts over-high until it is settled.");
+        Worked after = sheet.work(
+                "rip-after-fit",
+                "r",
+                "Rip off after the fit",
+                Show.FIT,
+                firstRip.minus(chosen.closing()),
+                "From the first rip down to the closing height.");
+        Verdicts verdicts = new Verdicts("fingers");
+        judge(plan, box, rungs, best, chosen, verdicts);
+        List<Worked> numbers = new ArrayList<>(chosen.numbers());
+        numbers.addAll(sheet.numbers());
+        return new Ladder(
+                rungs,
+                chosen,
+                best.sections().count(),
+                sentence(best, plan),
+                firstRip,
+                after,
+                List.copyOf(numbers),
+                verdicts.all());
+    }
+
+    private static List<Rung> rungs(BoxPlan plan, SizedBox box, HouseRules rules) {
+        List<Rung> rungs = new ArrayList<>();
+        int refused = 0;
+        for (int n = 3; n <= FingerChoice.MOST_SECTIONS && refused < REFUSED_SHOWN; n += 2) {
+            Rung rung = Rung.of("fingers." + n, n, plan, box, rules);
+            rungs.add(rung);
+            if (!rung.feasible()) {
+                refused++;
+            }
+        }
+        return rungs;
+    }
+
+    private static Worked overHeight(Worksheet sheet, Rung chosen, HouseRules rules) {
+        Worked change = sheet.ruled(
+                "expected-change",
+                "Δc",
+                "Largest change of clearance to expect",
+                Show.FIT,
+                rules.expectedChange(),
+                "a first test cut is seldom further off than a tenth of a millimetre.",
+                null,
+                "rules");
+        return sheet.work(
+                "over-height",
+                "o",
+                "Left over the closing height",
+                Show.FIT,
+                Term.larger(chosen.fingers().times(change), fixed(rules.leastOverHeight())),
+                "Each finger may grow or shrink by the change of clearance; at least half a millimetre.");
+    }
+
+    private static void judge(BoxPlan plan, SizedBox box, List<Rung> rungs, Rung best, Rung chosen, Verdicts verdicts) {
+        LengthDisplay display = plan.display();
+        Length kerf = plan.fingers().kerf();
+        if (!best.feasible()) {
+            verdicts.stop(
+                    Code.KERF_TOO_WIDE,
+                    "fingers.slot",
+                    "A kerf of " + display.text(kerf, Precision.FIT) + " is too wide for a wall "
+                            + display.text(box.height().length(), Precision.LAYOUT)
+                            + " high: even three sections would be narrower. Take a narrower cutter or a higher wall.");
+            return;
+        }
+        if (!chosen.feasible()) {
+            verdicts.stop(
+                    Code.COUNT_NOT_POSSIBLE,
+                    "fingers.slot",
+                    chosen.sections().count() + " sections would be "
+                            + display.text(chosen.slot().length(), Precision.FIT) + " wide, narrower than the kerf of "
+                            + display.text(kerf, Precision.FIT) + ".",
+                    new Fix(
+                            "Take " + best.sections().count() + " sections",
+                            plan.with(
+                                    plan.fingers().withSections(best.sections().count()))));
+        }
+        Length overKerf = chosen.slot().length().minus(kerf);
+        if (chosen.feasible()
+                && overKerf.isPositive()
+                && !overKerf.isOver(HAIR)
+                && chosen.onePassCloses().length().isOver(Length.mm(5))) {
+            verdicts.note(
+                    Code.HAIR_OVER_KERF,
+                    "fingers.passes",
+                    "A slot " + display.text(overKerf, Precision.FIT) + " over the kerf still needs "
+                            + chosen.passes().count() + " passes.",
+                    new Fix(
+                            "Make the wall "
+                                    + display.text(chosen.onePassCloses().length(), Precision.FIT) + " high: one pass",
+                            plan.with(plan.size()
+                                            .withHeight(chosen.onePassCloses().length()))
+                                    .with(plan.fingers()
+                                            .withSections(chosen.sections().count()))));
+        }
+        double ratio = chosen.sectionRatio().number();
+        if (chosen.feasible() && (ratio < 0.5 || ratio > 1.5)) {
+            verdicts.note(
+                    Code.SECTION_STRANGE,
+                    "fingers.section-ratio",
+                    "A choice seldom made: " + Rung.ratioWords(ratio) + ". House rule: half to one and a half times.");
+        }
+        if (rungs.get(rungs.size() - 1).feasible()) {
+            verdicts.note(
+                    Code.LADDER_CUT_OFF,
+                    "fingers.sections",
+                    "Counts over " + FingerChoice.MOST_SECTIONS + " are possible and not listed.");
+        }
+    }
+
+    private static String sentence(Rung best, BoxPlan plan) {
+        if (!best.feasible()) {
+            return "No count can be cut with this cutter.";
+        }
+        LengthDisplay display = plan.display();
+        StringBuilder words = new StringBuilder();
+        words.append(best.sections().count()).append(": ");
+        int passes = best.passes().count();
+        words.append(passes == 1 ? "one pass" : passes + " passes")
+                .append(" a slot with ")
+                .append(plan.fingers().cutter());
+        Length ripOff = best.ripOff().length();
+        if (ripOff.isPositive()) {
+            words.append("; ").append(display.text(ripOff, Precision.FIT)).append(" to rip off");
+        } else if (ripOff.isNegative()) {
+            words.append("; closes ")
+                    .append(display.text(ripOff.abs(), Precision.FIT))
+                    .append(" higher than wished");
+        }
+        words.append("; ").append(best.reasons().get(0).words());
+        for (Rung.Reason reason : best.reasons()) {
+            if (reason.words().startsWith("bottom") || reason.words().startsWith("lid")) {
+                words.append("; ").append(reason.words());
+            }
+        }
+        return words.append('.').toString();
+    }
+}

@@ -1,0 +1,363 @@
+package canthook.fingers;
+
+import static canthook.working.Term.fixed;
+import static canthook.working.Term.roundedUp;
+
+import canthook.fingers.Layout.Span;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.plan.BottomChoice;
+import canthook.plan.BoxPlan;
+import canthook.plan.LidChoice;
+import canthook.shop.HouseRules;
+import canthook.size.SizedBox;
+import canthook.wood.Wood;
+import canthook.working.Show;
+import canthook.working.Term;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * One way to divide the height into an odd number of sections.
+ *
+ * <pre>
+ * m = ⌈n/2⌉      H = n·s − m·c      s = (H + m·c)/n      f = s − c      p = s + f
+ * one pass: s = kerf, and the wall closes at n·k − m·c, which is not n times the cutter
+ * passes N = 1 + ⌈(s − k)/(k − overlap)⌉
+ * </pre>
+ *
+ * Check: H 96, n 13, c 0.12: s 7.4492, f 7.3292, p 14.7785; kerf 3.2: 3 passes at 0, 2.125, 4.249. 8.00 mm bit, c 0.12,
+ * 11 sections: closes at 87.28.
+ *
+ * @param feasible whether the cutter can make it
+ * @param why when it cannot, or when it is a strange choice: the reason; else empty
+ * @param closing the height at which the joint closes
+ * @param onePassCloses where it would close with one pass a slot
+ * @param ripOff what must come off a wall of the wished height
+ * @param passesAt positions of the passes from the slot's near wall
+ * @param reasons what the score is made of
+ */
+public record Rung(
+        boolean feasible,
+        String why,
+        Layout layout,
+        Worked sections,
+        Worked fingers,
+        Worked clearance,
+        Worked slot,
+        Worked finger,
+        Worked pitch,
+        Worked passes,
+        Worked closing,
+        Worked onePassCloses,
+        Worked ripOff,
+        Worked cuts,
+        Worked glueArea,
+        Worked glueRatio,
+        Worked glueFaces,
+        Worked sectionRatio,
+        Worked score,
+        List<Length> passesAt,
+        List<Reason> reasons,
+        List<Worked> numbers) {
+
+    /**
+     * One part of the score.
+     *
+     * @param words what it is, in words
+     * @param lost points it costs
+     */
+    public record Reason(String words, double lost) {}
+
+    /** Works out one count; {@code name} is the sheet's: {@code fingers}, or {@code fingers.13} for a rung of the ladder. */
+    static Rung of(String name, int count, BoxPlan plan, SizedBox box, HouseRules rules) {
+        Worksheet sheet = new Worksheet(name);
+        LengthDisplay display = plan.display();
+        Worked height = box.height();
+        Worked n = sheet.decided("sections", "n", "Sections", Show.COUNT, count, "fingers.sections");
+        Worked m = sheet.work(
+                "fingers-first",
+                "m",
+                "Fingers on the finger-first end",
+                Show.COUNT,
+                roundedUp(n.over(2)),
+                "Half the sections, rounded up.");
+        Worked clearance = clearance(sheet, plan, count, rules);
+        Worked kerf = sheet.measured(
+                "kerf",
+                "k",
+                "Measured kerf",
+                Show.FIT,
+                plan.fingers().kerf(),
+                "The slot one pass leaves, as measured in a cut.");
+        Worked onePass = sheet.work(
+                "one-pass-closes",
+                "H₁",
+                "Closes with one pass a slot at",
+                Show.FIT,
+                n.times(kerf).minus(m.times(clearance)),
+                "With slots as wide as the kerf the height is not sections times cutter: each finger is a clearance narrower.");
+        Length lowest = height.length().minus(orElse(plan.fingers().lowerBy(), rules.oneLowerBy()));
+        Length highest = height.length().plus(plan.fingers().higherBy());
+        boolean once = !onePass.length().isUnder(lowest)
+                && !onePass.isOver(highest)
+                && onePass.length().isPositive();
+        Worked slot = once
+                ? sheet.work("slot", "s", "Slot", Show.FIT, kerf.times(1), "One pass of the cutter makes the slot.")
+                : sheet.work(
+                        "slot",
+                        "s",
+                        "Slot",
+                        Show.FIT,
+                        height.plus(m.times(clearance)).over(n),
+                        "The height, and the clearance each finger gives up, shared out over the sections.");
+        Worked finger = sheet.work(
+                "finger",
+                "f",
+                "Finger",
+                Show.FIT,
+                slot.minus(clearance),
+                "A finger is narrower than its slot by the clearance.");
+        Worked pitch = sheet.work(
+                "pitch", "p", "Pitch", Show.FIT, slot.plus(finger), "From one slot to the next: a slot and a finger.");
+        Worked closing = once
+                ? sheet.work(
+                        "closing-height",
+                        "H₀",
+                        "Closing height",
+                        Show.FIT,
+                        n.times(slot).minus(m.times(clearance)),
+                        "Where the last section ends whole.")
+                : sheet.work(
+                        "closing-height",
+                        "H₀",
+                        "Closing height",
+                        Show.FIT,
+                        height.times(1),
+                        "The sections fill the height wished for.");
+        boolean feasible =
+                !slot.length().isUnder(kerf.length()) && finger.length().isPositive();
+        Term overlap = overlap(kerf, rules);
+        Worked passes = slot.isOver(kerf.length())
+                ? sheet.work(
+                        "passes",
+                        "N",
+                        "Passes a slot",
+                        Show.COUNT,
+                        fixed(1).plus(roundedUp(slot.minus(kerf).over(kerf.minus(overlap)))),
+                        "One pass, and as many more as the rest needs with neighbouring passes overlapping.")
+                : sheet.work("passes", "N", "Passes a slot", Show.COUNT, fixed(1), "The slot is as wide as the kerf.");
+        Worked ripOff = sheet.work(
+                "rip-off",
+                "e",
+                "To rip off a wall of the wished height",
+                Show.FIT,
+                height.minus(closing),
+                "What the wished height has over the closing height.");
+        Worked cuts = sheet.work(
+                "cuts",
+                "cuts",
+                "Passes in all",
+                Show.COUNT,
+                fixed(2).times(n).times(passes),
+                "Both ends of two stacks: the sides together and the ends together.");
+        Worked thickness = box.thickness();
+        Worked area = sheet.work(
+                "glue-area",
+                "A",
+                "Glue area of a corner",
+                Show.AREA,
+                n.minus(1).times(thickness.times(thickness)),
+                "Long grain to long grain between the fingers: sections less one, each thickness by thickness.");
+        Worked ratio = sheet.work(
+                "glue-ratio",
+                "A/A₀",
+                "Against a butt corner",
+                Show.RATIO,
+                area.over(closing.times(thickness)),
+                "A plain butt has the height times the thickness, and that is end grain.");
+        Worked faces = sheet.work(
+                "glue-faces",
+                "faces",
+                "Faces to glue",
+                Show.COUNT,
+                fixed(4).times(n.minus(1)),
+                "Four corners, one face between each two sections.");
+        Worked wide = sheet.work(
+                "section-ratio",
+                "s/T",
+                "Section to thickness",
+                Show.RATIO,
+                slot.over(thickness),
+                "House rule: between 0.5 and 1.5, best 0.7 to 1.0.");
+        Layout layout = new Layout(count, slot.length(), finger.length(), closing.length());
+        List<Reason> reasons = reasons(plan, layout, wide, passes, cuts, ripOff, display);
+        Term lost = fixed(0);
+        for (Reason reason : reasons) {
+            if (reason.lost() > 0) {
+                lost = lost.number() == 0 ? fixed(reason.lost()) : lost.plus(reason.lost());
+            }
+        }
+        Worked score = sheet.work(
+                "score",
+                "score",
+                "Score",
+                Show.COUNT,
+                fixed(100).minus(lost),
+                "A hundred, less what each reason beside the rung costs.");
+        String why = feasible
+                ? (wide.number() > 1.5 || wide.number() < 0.5 ? "strange: " + ratioWords(wide.number()) : "")
+                : "the cutter's " + display.text(kerf.length(), Precision.FIT) + " is wider than the slot";
+        return new Rung(
+                feasible,
+                why,
+                layout,
+                n,
+                m,
+                clearance,
+                slot,
+                finger,
+                pitch,
+                passes,
+                closing,
+                onePass,
+                ripOff,
+                cuts,
+                area,
+                ratio,
+                faces,
+                wide,
+                score,
+                passesAt(slot.length(), kerf.length(), passes.count()),
+                reasons,
+                sheet.numbers());
+    }
+
+    private static Term overlap(Worked kerf, HouseRules rules) {
+        Term house = fixed(rules.overlap());
+        return kerf.isOver(rules.overlap().times(2)) ? house : Term.smaller(house, kerf.over(2));
+    }
+
+    private static List<Length> passesAt(Length slot, Length kerf, int passes) {
+        List<Length> at = new ArrayList<>(passes);
+        for (int i = 0; i < passes; i++) {
+            at.add(i == 0 ? Length.ZERO : slot.minus(kerf).times(i).dividedBy(passes - 1));
+        }
+        return at;
+    }
+
+    /**
+     * Target clearance: the wood's, plus the house's extra for every ten sections above twelve.
+     */
+    private static Worked clearance(Worksheet sheet, BoxPlan plan, int count, HouseRules rules) {
+        Wood wood = plan.walls().known();
+        Length own = plan.fingers().clearance();
+        int tens = count <= 12 ? 0 : (count - 12) / 10;
+        if (own != null || tens == 0) {
+            return sheet.ruled(
+                    "clearance",
+                    "c",
+                    "Clearance",
+                    Show.FIT,
+                    rules.clearance(wood),
+                    rules.clearanceReason(wood),
+                    own,
+                    "fingers.clearance");
+        }
+        Worked base = sheet.ruled(
+                "wood-clearance",
+                "c₀",
+                "Clearance of the wood",
+                Show.FIT,
+                rules.clearance(wood),
+                rules.clearanceReason(wood),
+                null,
+                "fingers.clearance");
+        Worked extra = sheet.ruled(
+                "extra-clearance",
+                "c₊",
+                "Extra per ten sections above twelve",
+                Show.FIT,
+                rules.extraPerTenSections(),
+                "many sections add up their errors.",
+                null,
+                "fingers.clearance");
+        return sheet.work(
+                "clearance",
+                "c",
+                "Clearance",
+                Show.FIT,
+                base.plus(extra.times(tens)),
+                "The wood's clearance, and the extra for every full ten sections above twelve.");
+    }
+
+    private static List<Reason> reasons(
+            BoxPlan plan,
+            Layout layout,
+            Worked wide,
+            Worked passes,
+            Worked cuts,
+            Worked ripOff,
+            LengthDisplay display) {
+        List<Reason> reasons = new ArrayList<>();
+        reasons.add(new Reason(ratioWords(wide.number()), lostByRatio(wide.number())));
+        int times = passes.count();
+        reasons.add(
+                new Reason(times == 1 ? "one pass a slot" : times + " passes a slot", Math.min(30, 6.0 * (times - 1))));
+        reasons.add(new Reason(cuts.count() + " passes in all", Math.min(20, cuts.count() / 20.0)));
+        if (ripOff.length().isPositive()) {
+            reasons.add(new Reason(
+                    display.text(ripOff.length(), Precision.FIT) + " to rip off",
+                    Math.min(10, 2 * ripOff.length().mm())));
+        }
+        if (plan.bottom().kind() != BottomChoice.Kind.NONE) {
+            boolean hidden = layout.meets(span(plan.bottom().groove())) != Layout.Where.STRADDLES;
+            reasons.add(new Reason(
+                    hidden ? "bottom groove inside one section" : "bottom groove across a boundary", hidden ? 0 : 8));
+        }
+        if (plan.lid().kind() != LidChoice.Kind.NONE) {
+            boolean inside = layout.meets(span(plan.lid().groove())) != Layout.Where.STRADDLES;
+            reasons.add(new Reason(
+                    inside ? "lid groove inside one section" : "lid groove across a boundary", inside ? 0 : 6));
+        }
+        return List.copyOf(reasons);
+    }
+
+    static Span span(canthook.plan.Groove groove) {
+        return new Span(groove.offset(), groove.top());
+    }
+
+    private static double lostByRatio(double ratio) {
+        double off = ratio < 0.7 ? 0.7 - ratio : Math.max(0, ratio - 1);
+        double inside = ratio < 0.7 ? 50 : 20;
+        double limit = ratio < 0.7 ? 0.2 : 0.5;
+        return Math.round(Math.min(60, off <= limit ? off * inside : 10 + (off - limit) * 50) * 10) / 10.0;
+    }
+
+    /** How wide a section is beside the wood's thickness, in words. */
+    static String ratioWords(double ratio) {
+        if (ratio < 0.5) {
+            return "sections much narrower than the wood is thick";
+        }
+        if (ratio < 0.7) {
+            return "sections narrower than the wood is thick";
+        }
+        if (ratio < 0.95) {
+            return "sections a little narrower than the wood is thick";
+        }
+        if (ratio <= 1.05) {
+            return "sections as wide as the wood is thick";
+        }
+        if (ratio <= 1.25) {
+            return "sections a little wider than the wood is thick";
+        }
+        return ratio <= 1.5 ? "sections wider than the wood is thick" : "sections much wider than the wood is thick";
+    }
+
+    private static Length orElse(@org.jspecify.annotations.Nullable Length own, Length house) {
+        return own == null ? house : own;
+    }
+}

@@ -1,0 +1,322 @@
+package canthook.fit;
+
+import static canthook.working.Term.fixed;
+
+import canthook.fingers.Ladder;
+import canthook.fingers.Rung;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.plan.BoxPlan;
+import canthook.shop.HouseRules;
+import canthook.shop.Shop;
+import canthook.shop.TestCut;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdicts;
+import canthook.working.Show;
+import canthook.working.Term;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the last test cut says.
+ *
+ * <pre>
+ * c    = mean slot − mean finger
+ * move = c − c*        positive: AWAY from the cutter, fingers grow, fit tightens; negative: TOWARDS it
+ * next: slot as read, finger + move            closing height = n·s − m·c*
+ * </pre>
+ *
+ * One move of δ changes the finger and the clearance by δ, not 2δ: the slot is the cutter's. A move smaller than the larger
+ * of 0.02 mm and twice the standard error of the readings is not worth making.
+ *
+ * @param target c*
+ * @param bandFrom least acceptable clearance
+ * @param bandTo greatest acceptable clearance
+ * @param past clearances of all test cuts, oldest first
+ * @param reading the last test cut worked out; null before the first
+ */
+public record Fit(
+        Worked target,
+        Worked bandFrom,
+        Worked bandTo,
+        List<Length> past,
+        @Nullable Reading reading,
+        List<Worked> numbers,
+        List<Verdict> verdicts) {
+
+    /** Which way the key goes. */
+    public enum Direction {
+        AWAY,
+        TOWARDS,
+        STAY
+    }
+
+    /**
+     * The last test cut.
+     *
+     * @param move signed, positive away from the cutter
+     * @param closing closing height of the setup as it was measured
+     * @param closingAfter closing height once the key is moved
+     */
+    public record Reading(
+            Worked slot,
+            Worked finger,
+            Worked clearance,
+            Worked move,
+            Direction direction,
+            Worked nextSlot,
+            Worked nextFinger,
+            Worked closing,
+            Worked closingAfter,
+            Worked least) {}
+
+    /** Reads the test cuts of the box. */
+    public static Fit of(BoxPlan plan, Ladder ladder, Shop shop) {
+        HouseRules rules = shop.rules();
+        Rung chosen = ladder.chosen();
+        Worksheet sheet = new Worksheet("fit");
+        Worked target = chosen.clearance();
+        Worked band = sheet.ruled(
+                "band",
+                "b",
+                "Acceptable either way",
+                Show.FIT,
+                rules.band(plan.walls().known()),
+                "between too tight to close and too loose to hold.",
+                null,
+                "rules");
+        Worked from = sheet.work(
+                "band-from",
+                "c₋",
+                "Least acceptable clearance",
+                Show.FIT,
+                target.minus(band),
+                "The target less the band.");
+        Worked to = sheet.work(
+                "band-to",
+                "c₊",
+                "Greatest acceptable clearance",
+                Show.FIT,
+                target.plus(band),
+                "The target and the band.");
+        Verdicts verdicts = new Verdicts("fit");
+        List<TestCut> cuts = shop.testCuts();
+        List<Length> past = new ArrayList<>();
+        for (TestCut cut : cuts) {
+            past.add(mean(cut.slots()).minus(mean(cut.fingers())));
+        }
+        if (cuts.isEmpty()) {
+            verdicts.note(
+                    Code.TEST_FIRST,
+                    "fit.target",
+                    "Cut a few sections in scrap of the same thickness with the real setup, and read slot and finger."
+                            + " Unplug the machine before you measure or change the cutter.");
+            return new Fit(target, from, to, past, null, sheet.numbers(), verdicts.all());
+        }
+        Reading reading = read(sheet, plan, ladder, rules, cuts.get(cuts.size() - 1));
+        judge(plan, chosen, cuts, reading, from, to, rules, verdicts);
+        return new Fit(target, from, to, past, reading, sheet.numbers(), verdicts.all());
+    }
+
+    private static Reading read(Worksheet sheet, BoxPlan plan, Ladder ladder, HouseRules rules, TestCut cut) {
+        Rung chosen = ladder.chosen();
+        Worked slot = sheet.measured(
+                "slot",
+                "s̄",
+                "Slot as read",
+                Show.FIT,
+                mean(cut.slots()),
+                "Mean of " + cut.slots().size() + " readings.");
+        Worked finger = sheet.measured(
+                "finger",
+                "f̄",
+                "Finger as read",
+                Show.FIT,
+                mean(cut.fingers()),
+                "Mean of " + cut.fingers().size() + " readings.");
+        Worked clearance = sheet.work(
+                "clearance", "c", "Clearance", Show.FIT, slot.minus(finger), "Slot less finger; positive is loose.");
+        Worked error = sheet.measured(
+                "standard-error",
+                "u",
+                "Standard error of the readings",
+                Show.FIT,
+                standardError(cut),
+                "From the scatter of the readings, slot and finger together; nothing is known of it from one reading each.");
+        Worked least = sheet.work(
+                "least-move",
+                "δ₀",
+                "Smallest move worth making",
+                Show.FIT,
+                Term.larger(fixed(rules.smallestMove()), fixed(2).times(error)),
+                "A caliper is no better than this, and readings that scatter are no better than twice their standard error.");
+        Worked move = sheet.work(
+                "move",
+                "δ",
+                "Move of the key",
+                Show.FIT,
+                clearance.minus(chosen.clearance()),
+                "What the fit is off by: positive is away from the cutter (fingers grow, fit tightens), negative towards it.");
+        Direction direction = move.length().abs().isUnder(least.length())
+                ? Direction.STAY
+                : move.length().isPositive() ? Direction.AWAY : Direction.TOWARDS;
+        Worked nextSlot = sheet.work(
+                "next-slot",
+                "s′",
+                "Next test: slot",
+                Show.FIT,
+                slot.times(1),
+                "The slot is the cutter's: moving the key does not change it.");
+        Worked nextFinger = direction == Direction.STAY
+                ? sheet.work("next-finger", "f′", "Next test: finger", Show.FIT, finger.times(1), "The key stays.")
+                : sheet.work(
+                        "next-finger",
+                        "f′",
+                        "Next test: finger",
+                        Show.FIT,
+                        finger.plus(move),
+                        "The finger grows by what the key moves away.");
+        Worked closing = sheet.work(
+                "closing-height",
+                "H₀",
+                "Closing height as measured",
+                Show.FIT,
+                chosen.sections().times(slot).minus(chosen.fingers().times(clearance)),
+                "Sections times the slot as read, less a clearance for every finger.");
+        Worked after = direction == Direction.STAY
+                ? sheet.work(
+                        "closing-height-after",
+                        "H₀′",
+                        "Closing height",
+                        Show.FIT,
+                        closing.times(1),
+                        "The key stays, so the height does.")
+                : sheet.work(
+                        "closing-height-after",
+                        "H₀′",
+                        "Closing height after the move",
+                        Show.FIT,
+                        closing.plus(chosen.fingers().times(move)),
+                        "Every finger of the finger-first end grows by the move.");
+        return new Reading(slot, finger, clearance, move, direction, nextSlot, nextFinger, closing, after, least);
+    }
+
+    private static void judge(
+            BoxPlan plan,
+            Rung chosen,
+            List<TestCut> cuts,
+            Reading reading,
+            Worked from,
+            Worked to,
+            HouseRules rules,
+            Verdicts verdicts) {
+        LengthDisplay display = plan.display();
+        TestCut last = cuts.get(cuts.size() - 1);
+        if (reading.clearance().length().abs().isOver(Length.mm(2))) {
+            verdicts.mind(
+                    Code.READINGS_IMPOSSIBLE,
+                    "fit.clearance",
+                    "A clearance of " + display.text(reading.clearance().length(), Precision.FIT)
+                            + " is no fit at all. Were slot and finger read from the same test piece, and not the other way round?");
+            return;
+        }
+        if (didNotFollow(cuts)) {
+            verdicts.mind(
+                    Code.DID_NOT_FOLLOW,
+                    "fit.finger",
+                    "The finger did not change by what the key moved. Likely: dust against the key, a part pressed to the other side of"
+                            + " it, a slipped fence, a wobbling cutter. Find it before you move the key again.");
+        } else if (reading.direction() == Direction.STAY) {
+            if (reading.least().length().isOver(rules.smallestMove())
+                    && !reading.move().length().abs().isUnder(rules.smallestMove())) {
+                verdicts.mind(
+                        Code.MEASURE_AGAIN,
+                        "fit.least-move",
+                        "The readings scatter more than the fit is off. Clean the faces and measure again instead of moving.");
+            } else {
+                verdicts.note(Code.FIT_SETTLED, "fit.clearance", "The fit is where it should be. Leave the key alone.");
+            }
+        } else {
+            boolean away = reading.direction() == Direction.AWAY;
+            boolean inBand = !reading.clearance().length().isUnder(from.length())
+                    && !reading.clearance().isOver(to.length());
+            String sentence =
+                    "Move the key " + display.text(reading.move().length().abs(), Precision.FIT)
+                            + (away
+                                    ? " away from the cutter: fingers grow, the fit tightens."
+                                    : " towards the cutter: fingers shrink, the fit loosens.")
+                            + " Unplug first; set a zero block against the fence before you unclamp.";
+            if (inBand) {
+                verdicts.note(Code.MOVE_THE_KEY, "fit.move", "The fit would do. " + sentence);
+            } else {
+                verdicts.mind(Code.MOVE_THE_KEY, "fit.move", sentence);
+            }
+        }
+        Length measuredKerf = mean(last.slots())
+                .minus(chosen.slot().length().minus(plan.fingers().kerf()));
+        Length differs = measuredKerf.minus(plan.fingers().kerf());
+        if (differs.abs().isOver(rules.kerfDiffers())
+                && !measuredKerf.isUnder(Length.mm(0.2))
+                && !measuredKerf.isOver(Length.mm(200))) {
+            verdicts.mind(
+                    Code.KERF_DIFFERS,
+                    "fit.slot",
+                    "The slot reads " + display.text(differs.abs(), Precision.FIT)
+                            + (differs.isPositive() ? " wider" : " narrower") + " than this cutter's kerf makes it.",
+                    new Fix(
+                            "Take " + display.text(measuredKerf, Precision.FIT) + " as its kerf",
+                            plan.with(plan.fingers()
+                                    .withKerf(measuredKerf)
+                                    .withSections(chosen.sections().count()))));
+        }
+    }
+
+    /** The key was moved, and the finger's change is further from it than readings can explain. */
+    private static boolean didNotFollow(List<TestCut> cuts) {
+        if (cuts.size() < 2) {
+            return false;
+        }
+        TestCut before = cuts.get(cuts.size() - 2);
+        TestCut last = cuts.get(cuts.size() - 1);
+        if (last.moved() == null) {
+            return false;
+        }
+        Length change = mean(last.fingers()).minus(mean(before.fingers()));
+        Length allowed = Length.longer(
+                Length.mm(0.04),
+                Length.longer(standardError(last), standardError(before)).times(3));
+        return change.minus(last.moved()).abs().isOver(allowed);
+    }
+
+    static Length mean(List<Length> readings) {
+        Length sum = Length.ZERO;
+        for (Length reading : readings) {
+            sum = sum.plus(reading);
+        }
+        return sum.dividedBy(readings.size());
+    }
+
+    /** √(u_s² + u_f²); zero with one reading each. */
+    private static Length standardError(TestCut cut) {
+        return Length.mm(Math.hypot(errorOf(cut.slots()), errorOf(cut.fingers())));
+    }
+
+    private static double errorOf(List<Length> readings) {
+        int n = readings.size();
+        if (n < 2) {
+            return 0;
+        }
+        double mean = mean(readings).mm();
+        double squares = 0;
+        for (Length reading : readings) {
+            squares += (reading.mm() - mean) * (reading.mm() - mean);
+        }
+        return Math.sqrt(squares / (n - 1) / n);
+    }
+}

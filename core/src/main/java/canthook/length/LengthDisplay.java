@@ -1,0 +1,100 @@
+package canthook.length;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/** The three ways a length is shown. The choice never touches the stored value: rounding happens here, once. */
+public enum LengthDisplay {
+    METRIC(1),
+    DECIMAL_INCH(1),
+    FRACTION_64(64),
+    FRACTION_32(32),
+    FRACTION_16(16);
+
+    private static final long INCH = 25_400_000;
+    private final int parts;
+
+    LengthDisplay(int parts) {
+        this.parts = parts;
+    }
+
+    public boolean isMetric() {
+        return this == METRIC;
+    }
+
+    public boolean isFraction() {
+        return parts > 1;
+    }
+
+    public String unit() {
+        return isMetric() ? "mm" : "in";
+    }
+
+    /** The number alone, without its unit: {@code 7.45}, {@code 0.293}, {@code 3 17/32}. */
+    public String number(Length length, Precision precision) {
+        if (isMetric()) {
+            return decimals(length.exactMm(), precision == Precision.FIT ? 2 : 1);
+        }
+        if (!isFraction()) {
+            return decimals(inches(length), 3);
+        }
+        long steps = steps(length);
+        long whole = Math.abs(steps) / parts;
+        long over = Math.abs(steps) % parts;
+        long under = parts;
+        while (over > 0 && over % 2 == 0) {
+            over /= 2;
+            under /= 2;
+        }
+        String sign = steps < 0 ? "−" : "";
+        if (over == 0) {
+            return sign + whole;
+        }
+        return sign + (whole > 0 ? whole + " " : "") + over + "/" + under;
+    }
+
+    /** The number with its unit: {@code 7.45 mm}. */
+    public String text(Length length, Precision precision) {
+        return number(length, precision) + " " + unit();
+    }
+
+    /**
+     * How far the true length lies from what {@link #number} shows, in words: {@code 0.07 mm under}. Empty when it is
+     * shown as a decimal, or when the difference is under 0.005 mm.
+     */
+    public String residue(Length length) {
+        if (!isFraction()) {
+            return "";
+        }
+        Length off = length.minus(new Length(Math.multiplyExact(steps(length), INCH / parts)));
+        if (Math.abs(off.nanometres()) < 5_000) {
+            return "";
+        }
+        return decimals(off.abs().exactMm(), 2) + " mm " + (off.isNegative() ? "under" : "over");
+    }
+
+    private long steps(Length length) {
+        return new Length(length.nanometres()).dividedBy(INCH / parts).nanometres();
+    }
+
+    /** What a field echoes as understood: both systems, exact as far as decimals go. */
+    public static String echo(Length length, LengthUnit unit) {
+        String metric = plain(length.exactMm().setScale(3, RoundingMode.HALF_UP).stripTrailingZeros()) + " mm";
+        if (unit == LengthUnit.MILLIMETRE) {
+            return metric;
+        }
+        return plain(inches(length).setScale(4, RoundingMode.HALF_UP).stripTrailingZeros()) + " in (" + metric + ")";
+    }
+
+    private static BigDecimal inches(Length length) {
+        return BigDecimal.valueOf(length.nanometres()).divide(BigDecimal.valueOf(INCH), 9, RoundingMode.HALF_UP);
+    }
+
+    private static String decimals(BigDecimal value, int places) {
+        return plain(value.setScale(places, RoundingMode.HALF_UP));
+    }
+
+    private static String plain(BigDecimal value) {
+        return (value.signum() == 0 ? value.abs() : value).toPlainString().replace('-', '−');
+    }
+}

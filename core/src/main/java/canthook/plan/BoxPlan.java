@@ -1,0 +1,113 @@
+package canthook.plan;
+
+import canthook.length.LengthDisplay;
+import canthook.length.LengthUnit;
+import canthook.refusal.Refused;
+
+/**
+ * Everything the maker decided about one box, and nothing that follows from it.
+ *
+ * @param version of this document; {@link #VERSION} is the newest this program reads
+ * @param name what the maker calls the box
+ * @param purpose what it is for
+ * @param unit a bare number is taken in
+ * @param display how lengths are shown
+ */
+public record BoxPlan(
+        int version,
+        String name,
+        String purpose,
+        LengthUnit unit,
+        LengthDisplay display,
+        Stuff walls,
+        SizeWish size,
+        FingerChoice fingers,
+        BoardAtHand blank,
+        KeyChoice jig,
+        BottomChoice bottom,
+        LidChoice lid,
+        SeasonsChoice seasons) {
+    /** The newest version of the document. */
+    public static final int VERSION = 1;
+
+    public BoxPlan {
+        if (version > VERSION) {
+            throw new Refused(
+                    "version",
+                    "This plan was made by a newer Cant Hook (version " + version + "); this one reads up to version "
+                            + VERSION + ".");
+        }
+        if (version < 1) {
+            throw new Refused("version", "A plan's version is 1 or more; " + version + " is not.");
+        }
+        Refused.ifMissing("name", "Name", name);
+        Refused.ifMissing("purpose", "Purpose", purpose);
+        name = name.strip();
+        if (name.isEmpty() || name.length() > 80) {
+            throw new Refused("name", "A box needs a name of 1 to 80 letters.");
+        }
+        if (purpose.length() > 400) {
+            throw new Refused("purpose", "The purpose is longer than 400 letters.");
+        }
+        Refused.ifMissing("unit", "Unit", unit);
+        Refused.ifMissing("display", "Display", display);
+        Refused.ifMissing("walls", "The walls' wood", walls);
+        Refused.ifMissing("size", "Size", size);
+        Refused.ifMissing("fingers", "Fingers", fingers);
+        Refused.ifMissing("blank", "Blank", blank);
+        Refused.ifMissing("jig", "Jig", jig);
+        Refused.ifMissing("bottom", "Bottom", bottom);
+        Refused.ifMissing("lid", "Lid", lid);
+        Refused.ifMissing("seasons", "Seasons", seasons);
+    }
+
+    public BoxPlan with(SizeWish newSize) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, newSize, fingers, blank, jig, bottom, lid, seasons);
+    }
+
+    public BoxPlan with(FingerChoice newFingers) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, newFingers, blank, jig, bottom, lid, seasons);
+    }
+
+    public BoxPlan with(BoardAtHand newBlank) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, fingers, newBlank, jig, bottom, lid, seasons);
+    }
+
+    public BoxPlan with(KeyChoice newJig) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, fingers, blank, newJig, bottom, lid, seasons);
+    }
+
+    public BoxPlan with(BottomChoice newBottom) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, newBottom, lid, seasons);
+    }
+
+    public BoxPlan with(LidChoice newLid) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, newLid, seasons);
+    }
+
+    public BoxPlan with(SeasonsChoice newSeasons) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, newSeasons);
+    }
+
+    public BoxPlan with(Stuff newWalls) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, newWalls, size, fingers, blank, jig, bottom, lid, seasons);
+    }
+
+    public BoxPlan withName(String newName) {
+        return new BoxPlan(
+                version, newName, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons);
+    }
+
+    public BoxPlan with(LengthDisplay newDisplay) {
+        return new BoxPlan(
+                version, name, purpose, unit, newDisplay, walls, size, fingers, blank, jig, bottom, lid, seasons);
+    }
+}

@@ -1,0 +1,78 @@
+package canthook.plan;
+
+import canthook.refusal.Refused;
+import canthook.wood.Air;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is known of the panels' moisture today, and where the box will live.
+ *
+ * @param known how today's moisture is known
+ * @param meter meter reading in percent, when known by a meter
+ * @param shop the shop's air
+ * @param home which house the box will live in
+ * @param one first of two airs of the maker's own; needed when the home is OWN
+ * @param other second of the two; which is the wetter is worked out, not assumed
+ */
+public record SeasonsChoice(
+        Known known,
+        @Nullable Double meter,
+        Air shop,
+        Home home,
+        @Nullable Air one,
+        @Nullable Air other) {
+
+    /** How today's moisture is known, best first. */
+    public enum Known {
+        METER,
+        SHOP_AIR,
+        UNKNOWN
+    }
+
+    /** Where the box will live. */
+    public enum Home {
+        HEATED_HOUSE("a heated house with cold winters", new Air(22, 25), new Air(23, 60)),
+        TEMPERATE_HOUSE("a temperate house", new Air(19, 40), new Air(20, 65)),
+        UNHEATED_SHED("an unheated shed", new Air(2, 85), new Air(25, 55)),
+        DAMP_BOAT("a damp boat", new Air(12, 85), new Air(25, 70)),
+        OWN("a place of your own", new Air(20, 35), new Air(20, 65));
+
+        private final String words;
+        private final Air one;
+        private final Air other;
+
+        Home(String words, Air one, Air other) {
+            this.words = words;
+            this.one = one;
+            this.other = other;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public SeasonsChoice {
+        Refused.ifMissing("known", "How the moisture is known", known);
+        Refused.ifMissing("shop", "The shop's air", shop);
+        Refused.ifMissing("home", "Where the box will live", home);
+        if (known == Known.METER && meter == null) {
+            throw new Refused("meter", "The meter reading is missing. Type one, or say the moisture is not known.");
+        }
+        if (meter != null) {
+            Refused.unlessBetween("meter", "Meter reading", meter, 0, 100, "%");
+        }
+        if (home == Home.OWN) {
+            Refused.ifMissing("one", "The first air", one);
+            Refused.ifMissing("other", "The second air", other);
+        }
+    }
+
+    public Air firstAir() {
+        return home == Home.OWN && one != null ? one : home.one;
+    }
+
+    public Air secondAir() {
+        return home == Home.OWN && other != null ? other : home.other;
+    }
+}

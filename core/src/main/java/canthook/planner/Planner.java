@@ -1,0 +1,31 @@
+package canthook.planner;
+
+import canthook.blank.CutBlank;
+import canthook.bottom.BottomPanel;
+import canthook.fingers.Ladder;
+import canthook.fit.Fit;
+import canthook.jig.KeySetting;
+import canthook.lid.SlidingLid;
+import canthook.plan.BoxPlan;
+import canthook.seasons.Year;
+import canthook.shop.HouseRules;
+import canthook.shop.Shop;
+import canthook.size.SizedBox;
+
+/** One way through: plan and shop in, worked plan out. Pure: no clock, no storage, the same in gives the same out. */
+public final class Planner {
+    private Planner() {}
+
+    public static WorkedPlan work(BoxPlan plan, Shop shop) {
+        HouseRules rules = shop.rules();
+        SizedBox size = SizedBox.of(plan, rules);
+        Ladder fingers = Ladder.of(plan, size, rules);
+        CutBlank blank = CutBlank.of(plan, size, fingers, rules);
+        KeySetting jig = KeySetting.of(plan, size, fingers, rules);
+        Fit fit = Fit.of(plan, fingers, shop);
+        Year year = Year.of(plan);
+        BottomPanel bottom = BottomPanel.of(plan, size, fingers, year, rules);
+        SlidingLid lid = SlidingLid.of(plan, size, fingers, year, bottom, rules);
+        return new WorkedPlan(plan, shop, size, fingers, blank, jig, fit, year, bottom, lid);
+    }
+}

@@ -1,0 +1,76 @@
+package canthook.planner;
+
+import canthook.blank.CutBlank;
+import canthook.bottom.BottomPanel;
+import canthook.fingers.Ladder;
+import canthook.fingers.Rung;
+import canthook.fit.Fit;
+import canthook.jig.KeySetting;
+import canthook.lid.SlidingLid;
+import canthook.plan.BoxPlan;
+import canthook.seasons.Year;
+import canthook.shop.Shop;
+import canthook.size.SizedBox;
+import canthook.verdict.Verdict;
+import canthook.working.Worked;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Everything that follows from a plan and a shop, stage by stage. The API, pictures and exports read only this. */
+public record WorkedPlan(
+        BoxPlan plan,
+        Shop shop,
+        SizedBox size,
+        Ladder fingers,
+        CutBlank blank,
+        KeySetting jig,
+        Fit fit,
+        Year year,
+        BottomPanel bottom,
+        SlidingLid lid) {
+
+    /** All worked numbers but the ladder's other rungs, in shop order. */
+    public List<Worked> numbers() {
+        List<Worked> all = new ArrayList<>(160);
+        all.addAll(size.numbers());
+        all.addAll(fingers.numbers());
+        all.addAll(blank.numbers());
+        all.addAll(jig.numbers());
+        all.addAll(fit.numbers());
+        all.addAll(year.numbers());
+        all.addAll(bottom.numbers());
+        all.addAll(lid.numbers());
+        return all;
+    }
+
+    /** Any worked number, those of every rung among them, by its id. */
+    public Optional<Worked> number(String id) {
+        Map<String, Worked> byId = new LinkedHashMap<>();
+        for (Worked worked : numbers()) {
+            byId.put(worked.id(), worked);
+        }
+        for (Rung rung : fingers.rungs()) {
+            for (Worked worked : rung.numbers()) {
+                byId.put(worked.id(), worked);
+            }
+        }
+        return Optional.ofNullable(byId.get(id));
+    }
+
+    /** All verdicts, in shop order. */
+    public List<Verdict> verdicts() {
+        List<Verdict> all = new ArrayList<>();
+        all.addAll(size.verdicts());
+        all.addAll(fingers.verdicts());
+        all.addAll(blank.verdicts());
+        all.addAll(jig.verdicts());
+        all.addAll(fit.verdicts());
+        all.addAll(year.verdicts());
+        all.addAll(bottom.verdicts());
+        all.addAll(lid.verdicts());
+        return all;
+    }
+}

@@ -1,0 +1,126 @@
+package canthook.seasons;
+
+import canthook.length.LengthDisplay;
+import canthook.plan.BoxPlan;
+import canthook.plan.SeasonsChoice;
+import canthook.plan.SeasonsChoice.Known;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdicts;
+import canthook.wood.Air;
+import canthook.wood.EquilibriumMoisture;
+import canthook.working.Show;
+import canthook.working.Term;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
+import java.util.List;
+
+/**
+ * Moisture today, and at the driest and the wettest of the year where the box will live. The two airs are sorted by the
+ * moisture they give, not by name: cold and damp may be the wetter.
+ *
+ * @param now moisture today; when nothing is known of it, the driest of the year (sizes) – see {@link #unknown}
+ * @param unknown nothing is known: sizes are worked as if today were the driest, engagement as if it were the wettest
+ * @param humidityNow relative humidity the boards are in balance with today, percent
+ */
+public record Year(
+        Worked now,
+        boolean unknown,
+        Worked driest,
+        Worked wettest,
+        Worked humidityNow,
+        Worked humidityDriest,
+        Worked humidityWettest,
+        List<Worked> numbers,
+        List<Verdict> verdicts) {
+
+    /** Works out the year of a plan. */
+    public static Year of(BoxPlan plan) {
+        SeasonsChoice choice = plan.seasons();
+        Worksheet sheet = new Worksheet("seasons");
+        Air one = choice.firstAir();
+        Air other = choice.secondAir();
+        boolean oneIsDrier = EquilibriumMoisture.percent(one) <= EquilibriumMoisture.percent(other);
+        Air dry = oneIsDrier ? one : other;
+        Air wet = oneIsDrier ? other : one;
+        Worked driest = EquilibriumMoisture.work(sheet, "driest", "Moisture at the driest", dry);
+        Worked wettest = EquilibriumMoisture.work(sheet, "wettest", "Moisture at the wettest", wet);
+        Verdicts verdicts = new Verdicts("seasons");
+        Double meter = choice.meter();
+        Worked now;
+        double humidityNow;
+        if (choice.known() == Known.METER && meter != null) {
+            now = sheet.decided("now", "M₁", "Moisture today, by the meter", Show.MOISTURE, meter, "seasons.meter");
+            humidityNow = humidityFor(meter, choice.shop().temperature());
+        } else if (choice.known() == Known.SHOP_AIR) {
+            now = EquilibriumMoisture.work(sheet, "now", "Moisture today, by the shop's air", choice.shop());
+            humidityNow = choice.shop().humidity();
+        } else {
+            now = sheet.work(
+                    "now",
+                    "M₁",
+                    "Moisture today, not known",
+                    Show.MOISTURE,
+                    driest.times(1),
+                    "Not known: sizes are worked as if today were the driest of the year.");
+            humidityNow = dry.humidity();
+            verdicts.mind(
+                    Code.MOISTURE_UNKNOWN,
+                    "seasons.now",
+                    "Nothing is known of the moisture today. Panels are sized as if today were the driest day, and their hold is judged as if it"
+                            + " were the wettest. A meter reading would let them fit closer.");
+        }
+        if (Math.abs(driest.number() - wettest.number()) < 0.05) {
+            verdicts.note(
+                    Code.SAME_CLIMATE, "seasons.driest", "The two climates give the same moisture: nothing will move.");
+        }
+        if (choice.known() == Known.METER && meter != null && meter > 30) {
+            verdicts.mind(
+                    Code.MOISTURE_OVER_SATURATION,
+                    "seasons.now",
+                    "At " + Show.MOISTURE.number(now.value(), LengthDisplay.METRIC)
+                            + " % the wood is above fibre saturation: it will shrink a long way before it settles. Let it dry first.");
+        }
+        return new Year(
+                now,
+                choice.known() == Known.UNKNOWN,
+                driest,
+                wettest,
+                humidity(sheet, "humidity-now", "Humidity the boards are in balance with", humidityNow),
+                humidity(sheet, "humidity-driest", "Relative humidity at the driest", dry.humidity()),
+                humidity(sheet, "humidity-wettest", "Relative humidity at the wettest", wet.humidity()),
+                sheet.numbers(),
+                verdicts.all());
+    }
+
+    /** Moisture on a day of the year, 0 the driest … 1 the wettest. */
+    public Term moistureOn(double day) {
+        return driest.plus(wettest.minus(driest).times(day));
+    }
+
+    private static Worked humidity(Worksheet sheet, String name, String label, double percent) {
+        return sheet.table(
+                name,
+                "RH",
+                label,
+                Show.PERCENT,
+                percent,
+                "From the air given, or found from the meter reading by the sorption equation.",
+                "");
+    }
+
+    /** The humidity at which wood settles at this moisture; found by halving, to a thousandth of a percent. */
+    static double humidityFor(double moisture, double temperature) {
+        double low = 0;
+        double high = 95;
+        while (high - low > 0.001) {
+            double middle = (low + high) / 2;
+            if (EquilibriumMoisture.percent(new Air(temperature, middle)) < moisture) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return Math.round((low + high) * 50) / 100.0;
+    }
+}

@@ -1,0 +1,43 @@
+package canthook.shop;
+
+import canthook.length.Length;
+import canthook.refusal.Refused;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One test cut as it was read.
+ *
+ * @param at when, ISO 8601
+ * @param slots readings of the slot, one or more
+ * @param fingers readings of the finger, one or more
+ * @param moved how far the key was moved since the test before, positive away from the cutter; null when it was not
+ */
+public record TestCut(
+        String at,
+        List<Length> slots,
+        List<Length> fingers,
+        @Nullable Length moved) {
+    private static final int MOST_READINGS = 12;
+
+    public TestCut {
+        Refused.ifMissing("at", "When it was cut", at);
+        readings("slots", "Slot reading", slots);
+        readings("fingers", "Finger reading", fingers);
+        Refused.unlessAbsentOrBetween("moved", "Move made", moved, Length.mm(-20), Length.mm(20));
+        slots = List.copyOf(slots);
+        fingers = List.copyOf(fingers);
+    }
+
+    private static void readings(String field, String label, @Nullable List<Length> readings) {
+        if (readings == null || readings.isEmpty()) {
+            throw new Refused(field, label + " is missing. Read it with a caliper in one to three places.");
+        }
+        if (readings.size() > MOST_READINGS) {
+            throw new Refused(field, "At most " + MOST_READINGS + " readings.");
+        }
+        for (int i = 0; i < readings.size(); i++) {
+            Refused.unlessBetween(field + "[" + i + "]", label, readings.get(i), Length.mm(0.1), Length.mm(300));
+        }
+    }
+}

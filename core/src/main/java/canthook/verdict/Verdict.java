@@ -1,0 +1,70 @@
+package canthook.verdict;
+
+import java.util.List;
+
+/**
+ * A judgement on the plan: a sentence with its reason, the place it is about and, where there is one, what would mend it.
+ *
+ * @param code what it is, for tests and for pictures
+ * @param weight how bad
+ * @param station whose matter it is: {@code fingers}
+ * @param place id of the number or the mark in the drawing to look at
+ * @param sentence for the maker
+ * @param fixes changes that would mend it, the gentlest first; may be empty
+ */
+public record Verdict(Code code, Weight weight, String station, String place, String sentence, List<Fix> fixes) {
+    public Verdict {
+        fixes = List.copyOf(fixes);
+    }
+
+    /** How bad a verdict is. */
+    public enum Weight {
+        /** Worth knowing. */
+        NOTE,
+        /** Will show, will jam, will split, or breaks a house rule. */
+        MIND,
+        /** Cannot be made. */
+        STOP
+    }
+
+    /** Every verdict the planner can give. */
+    public enum Code {
+        NO_INSIDE,
+        INSIDE_TIGHT,
+        SMALL_PART,
+        PROUD_BY_DESIGN,
+        KERF_TOO_WIDE,
+        COUNT_NOT_POSSIBLE,
+        HAIR_OVER_KERF,
+        SECTION_STRANGE,
+        LADDER_CUT_OFF,
+        BLANK_TOO_SHORT,
+        BLANK_TOO_NARROW,
+        KEY_THIN,
+        KEY_SPACERS,
+        PRESS_AWAY,
+        TEST_FIRST,
+        MOVE_THE_KEY,
+        FIT_SETTLED,
+        MEASURE_AGAIN,
+        KERF_DIFFERS,
+        DID_NOT_FOLLOW,
+        READINGS_IMPOSSIBLE,
+        GROOVE_DEEPER_THAN_WALL,
+        GROOVE_OVER_HALF,
+        GROOVE_STRADDLES,
+        GROOVE_OFF_WALL,
+        PANEL_TOO_SMALL,
+        ENGAGEMENT_SHORT,
+        WALL_LEFT_THIN,
+        PANEL_RATTLES,
+        PANEL_TONGUE,
+        MOISTURE_UNKNOWN,
+        MOISTURE_OVER_SATURATION,
+        SAME_CLIMATE,
+        LID_LINE_OFF,
+        LID_TOP_THIN,
+        LID_MEETS_BOTTOM,
+        LID_OFF_WALL
+    }
+}

@@ -1,0 +1,92 @@
+package canthook.working;
+
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/** How a worked number is shown. */
+public enum Show {
+    /** A length to lay out by. */
+    LAYOUT,
+    /** A length that decides a fit. */
+    FIT,
+    /** A whole number. */
+    COUNT,
+    /** Percent of dry weight, one decimal. */
+    MOISTURE,
+    /** Percent, two decimals. */
+    PERCENT,
+    /** A ratio, two decimals. */
+    RATIO,
+    /** A step inside a formula, five digits. */
+    STEP,
+    /** An area in cm². */
+    AREA,
+    /** Degrees of angle. */
+    ANGLE,
+    /** Degrees Celsius. */
+    CELSIUS;
+
+    /** The number without its unit. */
+    public String number(Quantity value, LengthDisplay display) {
+        return switch (this) {
+            case LAYOUT -> display.number(value.length(), Precision.LAYOUT);
+            case FIT -> display.number(value.length(), Precision.FIT);
+            case COUNT -> rounded(value.number(), 0);
+            case MOISTURE, CELSIUS -> rounded(value.number(), 1);
+            case PERCENT, RATIO -> rounded(value.number(), 2);
+            case STEP -> significant(value.number());
+            case AREA -> rounded(value.number() / 100, 1);
+            case ANGLE -> significant(value.number());
+        };
+    }
+
+    /** The unit that follows the number, or nothing. */
+    public String unit(LengthDisplay display) {
+        return switch (this) {
+            case LAYOUT, FIT -> display.unit();
+            case MOISTURE, PERCENT -> "%";
+            case RATIO, COUNT, STEP -> "";
+            case AREA -> "cm²";
+            case ANGLE -> "°";
+            case CELSIUS -> "°C";
+        };
+    }
+
+    /** What is lost by showing a length as a shop fraction, in words, or nothing. */
+    public String residue(Quantity value, LengthDisplay display) {
+        return value.isLength() ? display.residue(value.length()) : "";
+    }
+
+    /** In a formula: three decimals of a millimetre or four of an inch, so that the sum can be checked by hand. */
+    static String inFormula(Quantity value, LengthDisplay display) {
+        if (!value.isLength()) {
+            return significant(value.kind() == Quantity.Kind.AREA ? value.number() / 100 : value.number());
+        }
+        Length length = value.length();
+        double shown = display.isMetric() ? length.mm() : length.mm() / 25.4;
+        return trimmed(shown, display.isMetric() ? 3 : 4);
+    }
+
+    private static String rounded(double number, int places) {
+        BigDecimal value = BigDecimal.valueOf(number).setScale(places, RoundingMode.HALF_UP);
+        return sign(value.signum() == 0 ? value.abs() : value);
+    }
+
+    private static String trimmed(double number, int places) {
+        BigDecimal value = BigDecimal.valueOf(number).setScale(places, RoundingMode.HALF_UP);
+        return sign(value.signum() == 0 ? BigDecimal.ZERO : value.stripTrailingZeros());
+    }
+
+    private static String significant(double number) {
+        double size = Math.abs(number);
+        int places = size == 0 ? 0 : Math.max(0, Math.min(9, 4 - (int) Math.floor(Math.log10(size))));
+        return trimmed(number, places);
+    }
+
+    private static String sign(BigDecimal value) {
+        return value.toPlainString().replace('-', '−');
+    }
+}

@@ -1,0 +1,91 @@
+package canthook.working;
+
+import canthook.length.Length;
+import canthook.working.Worked.Basis;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** The sheet a stage works on: every number it settles is written down here, in order, under the stage's name. */
+public final class Worksheet {
+    private final String stage;
+    private final List<Worked> numbers = new ArrayList<>();
+
+    public Worksheet(String stage) {
+        this.stage = stage;
+    }
+
+    /** A length the maker decided; {@code field} is its place in the plan. */
+    public Worked decided(String name, String symbol, String label, Show show, Length value, String field) {
+        return decided(name, symbol, label, show, Quantity.of(value), field);
+    }
+
+    public Worked decided(String name, String symbol, String label, Show show, double value, String field) {
+        return decided(name, symbol, label, show, Quantity.of(value), field);
+    }
+
+    private Worked decided(String name, String symbol, String label, Show show, Quantity value, String field) {
+        return add(
+                new Worked(id(name), symbol, label, show, value, Basis.DECIDED, "You decided this.", "", null, field));
+    }
+
+    /** A house rule's value, or the maker's own where the plan overrides it. */
+    public Worked ruled(
+            String name,
+            String symbol,
+            String label,
+            Show show,
+            Length houseValue,
+            String reason,
+            @Nullable Length own,
+            String field) {
+        return own != null
+                ? decided(name, symbol, label, show, own, field)
+                : add(new Worked(
+                        id(name),
+                        symbol,
+                        label,
+                        show,
+                        Quantity.of(houseValue),
+                        Basis.HOUSE_RULE,
+                        "House rule: " + reason,
+                        "",
+                        null,
+                        field));
+    }
+
+    /** Something read off an instrument. */
+    public Worked measured(String name, String symbol, String label, Show show, Length value, String how) {
+        return add(new Worked(id(name), symbol, label, show, Quantity.of(value), Basis.MEASURED, how, "", null, null));
+    }
+
+    /** Something looked up in a table. */
+    public Worked table(String name, String symbol, String label, Show show, double value, String what, String source) {
+        return add(
+                new Worked(id(name), symbol, label, show, Quantity.of(value), Basis.TABLE, what, source, null, null));
+    }
+
+    /** A number that follows, by a rule of plain geometry. */
+    public Worked work(String name, String symbol, String label, Show show, Term term, String rule) {
+        return work(name, symbol, label, show, term, rule, "");
+    }
+
+    /** A number that follows, by a rule with a source. */
+    public Worked work(String name, String symbol, String label, Show show, Term term, String rule, String source) {
+        return add(new Worked(id(name), symbol, label, show, term.value(), Basis.COMPUTED, rule, source, term, null));
+    }
+
+    public List<Worked> numbers() {
+        return Collections.unmodifiableList(numbers);
+    }
+
+    private String id(String name) {
+        return stage + "." + name;
+    }
+
+    private Worked add(Worked worked) {
+        numbers.add(worked);
+        return worked;
+    }
+}

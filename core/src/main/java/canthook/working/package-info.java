@@ -1,0 +1,5 @@
+/** Numbers that carry their own working. */
+@NullMarked
+package canthook.working;
+
+import org.jspecify.annotations.NullMarked;
