@@ -114,7 +114,7 @@ public record Fit(
         if (cuts.isEmpty()) {
             verdicts.note(
                     Code.TEST_FIRST,
-                    "fit.target",
+                    "fingers.clearance",
                     "Cut a few sections in scrap of the same thickness with the real setup, and read slot and finger."
                             + " Unplug the machine before you measure or change the cutter.");
             return new Fit(target, from, to, past, null, sheet.numbers(), verdicts.all());

@@ -63,7 +63,8 @@ public enum Show {
     /** In a formula: three decimals of a millimetre or four of an inch, so that the sum can be checked by hand. */
     static String inFormula(Quantity value, LengthDisplay display) {
         if (!value.isLength()) {
-            return significant(value.kind() == Quantity.Kind.AREA ? value.number() / 100 : value.number());
+            boolean squareInches = value.kind() == Quantity.Kind.AREA && !display.isMetric();
+            return significant(squareInches ? value.number() / (25.4 * 25.4) : value.number());
         }
         Length length = value.length();
         double shown = display.isMetric() ? length.mm() : length.mm() / 25.4;

@@ -1,0 +1,79 @@
+package canthook.figure;
+
+import canthook.blank.CutBlank;
+import canthook.figure.Figure.Side;
+import canthook.planner.WorkedPlan;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The board, its figure running along it, and the parts laid on it in the order they go round. */
+public final class BlankFigure {
+    private BlankFigure() {}
+
+    public static Figure of(WorkedPlan worked) {
+        CutBlank blank = worked.blank();
+        Drawing d = new Drawing(
+                "blank", "The blank and the parts laid on it", worked.plan().display());
+        double length = blank.length().length().mm();
+        double width = blank.width().length().mm();
+        double squaring = Math.min(blank.squaring().length().mm(), length / 2);
+        double kerf = blank.kerf().length().mm();
+        double rip = worked.fingers().firstRip().length().mm();
+        double closing = worked.fingers().chosen().closing().length().mm();
+        d.rect("board", 0, 0, length, width);
+        d.rect("waste", 0, 0, squaring, width);
+        d.rect("waste", length - squaring, 0, squaring, width);
+        List<List<String>> strips = strips(blank);
+        double y = width;
+        for (int i = 0; i < strips.size(); i++) {
+            double x = squaring;
+            for (String name : strips.get(i)) {
+                boolean side = name.equals("A") || name.equals("C");
+                double part = (side ? worked.size().sideLength() : worked.size().endLength())
+                        .length()
+                        .mm();
+                boolean over = x + part > length - squaring + 1e-6 || y - rip < -1e-6;
+                d.rect(over ? "part-missing" : "part", x, y - closing, part, closing, name);
+                d.rect("rip-waste", x, y - rip, part, rip - closing);
+                d.line("reference-edge", x, y, x + part, y);
+                d.note(x + part / 2, y - closing / 2, name, "pencil", "middle", null);
+                d.rect("kerf", x + part, y - rip, kerf, rip);
+                x += part + kerf;
+            }
+            y -= rip + kerf;
+        }
+        d.across(0, length, 0, Side.ABOVE, 0, blank.length());
+        d.upright(0, 0, width, Side.LEFT, 0, blank.width());
+        double needed = blank.needed().length().mm();
+        d.across(0, needed, width, Side.BELOW, 0, blank.needed());
+        if (blank.left().length().isPositive() && blank.fits()) {
+            d.across(needed, length, width, Side.BELOW, 0, blank.left());
+        }
+        return d.done();
+    }
+
+    /** Which parts lie on which strip, so that as many neighbours as can be stay neighbours. */
+    private static List<List<String>> strips(CutBlank blank) {
+        CutBlank.Run run = blank.run();
+        List<List<String>> strips = new ArrayList<>();
+        switch (run.strips()) {
+            case 1 -> strips.add(List.of("A", "B", "C", "D"));
+            case 2 -> {
+                strips.add(List.of("A", "B"));
+                strips.add(List.of("C", "D"));
+            }
+            case 3 -> {
+                boolean sidesLonger = run.sides() == 1 || run.ends() == 2;
+                strips.add(List.of(sidesLonger ? "A" : "B"));
+                strips.add(List.of(sidesLonger ? "C" : "D"));
+                strips.add(sidesLonger ? List.of("B", "D") : List.of("A", "C"));
+            }
+            default -> {
+                for (String name : List.of("A", "B", "C", "D")) {
+                    strips.add(List.of(name));
+                }
+            }
+        }
+        return strips;
+    }
+}

@@ -1,0 +1,190 @@
+package canthook.figure;
+
+import canthook.figure.Figure.Side;
+import canthook.fingers.Layout;
+import canthook.fingers.Layout.Span;
+import canthook.plan.BottomChoice;
+import canthook.plan.Groove;
+import canthook.plan.LidChoice;
+import canthook.planner.WorkedPlan;
+import canthook.size.SizedBox;
+
+/** The box itself: in plan and elevation, unfolded, and standing on the shelf. */
+public final class BoxFigures {
+    private BoxFigures() {}
+
+    /** Plan above, front elevation below it, at one scale, with the dimensions that decide them. */
+    public static Figure size(WorkedPlan worked) {
+        SizedBox box = worked.size();
+        Drawing d = new Drawing(
+                "size",
+                "The box from above, and from the side below it",
+                worked.plan().display());
+        double length = box.outsideLength().length().mm();
+        double width = box.outsideWidth().length().mm();
+        double height = box.height().length().mm();
+        double t = box.finalThickness().length().mm();
+        double proud = box.proud().length().mm();
+        double gap = Math.max(length, width) * 0.16;
+        wallsFromAbove(d, length, width, t);
+        if (box.hasInside()) {
+            d.rect("inside", t, t, length - 2 * t, width - 2 * t);
+            d.across(t, length - t, width - t, Side.ABOVE, 0, box.insideLength());
+            d.upright(t, t, width - t, Side.RIGHT, 0, box.insideWidth());
+        }
+        d.across(0, length, 0, Side.ABOVE, 0, box.outsideLength());
+        d.upright(0, 0, width, Side.LEFT, 0, box.outsideWidth());
+        d.note(length / 2, width - t / 2, "A", "pencil", "middle", null);
+        d.note(length / 2, t / 2, "C", "pencil", "middle", null);
+        d.note(length - t / 2, width / 2, "B", "pencil", "middle", null);
+        d.note(t / 2, width / 2, "D", "pencil", "middle", null);
+        double y = width + gap;
+        elevation(d, worked, 0, y, length, proud);
+        d.upright(0, y, y + height, Side.LEFT, 0, box.height());
+        d.across(-proud, length + proud, y + height, Side.BELOW, 0, box.sideLength());
+        return d.done();
+    }
+
+    private static void wallsFromAbove(Drawing d, double length, double width, double t) {
+        double safe = Math.min(t, Math.min(length, width) / 2);
+        d.rect("wall-end-on-side", 0, width - safe, length, safe, "A");
+        d.rect("wall-end-on-side", 0, 0, length, safe, "C");
+        d.rect("wall-end-on-end", length - safe, safe, safe, width - 2 * safe, "B");
+        d.rect("wall-end-on-end", 0, safe, safe, width - 2 * safe, "D");
+    }
+
+    /** A side seen from outside, its reference edge down, the mate's finger ends in its slots. */
+    private static void elevation(Drawing d, WorkedPlan worked, double x, double y, double length, double proud) {
+        SizedBox box = worked.size();
+        Layout layout = worked.fingers().chosen().layout();
+        double height = layout.height().mm();
+        double bottom = y + height;
+        double t = box.finalThickness().length().mm();
+        d.rect("side-grain", x, y, length, height, "A");
+        for (Span span : layout.fingerFirstSlots()) {
+            double from = span.from().mm();
+            double to = Math.min(span.to().mm(), height);
+            d.rect("end-grain", x, bottom - to, t, to - from);
+            d.rect("end-grain", x + length - t, bottom - to, t, to - from);
+        }
+        d.line("reference-edge", x - proud, bottom, x + length + proud, bottom);
+        grooveAcross(d, worked, x, bottom, length);
+    }
+
+    private static void grooveAcross(Drawing d, WorkedPlan worked, double x, double bottom, double length) {
+        if (worked.plan().bottom().kind() != BottomChoice.Kind.NONE) {
+            hidden(d, worked.plan().bottom().groove(), x, bottom, length, "bottom-groove");
+        }
+        if (worked.plan().lid().kind() != LidChoice.Kind.NONE) {
+            hidden(d, worked.plan().lid().groove(), x, bottom, length, "lid-groove");
+        }
+    }
+
+    private static void hidden(Drawing d, Groove groove, double x, double bottom, double length, String role) {
+        double lower = bottom - groove.offset().mm();
+        double upper = bottom - groove.top().mm();
+        d.line(role + "-hidden", x, lower, x + length, lower);
+        d.line(role + "-hidden", x, upper, x + length, upper);
+    }
+
+    /** The four walls laid out in the order they go round, reference edges down. */
+    public static Figure unfolded(WorkedPlan worked) {
+        SizedBox box = worked.size();
+        Layout layout = worked.fingers().chosen().layout();
+        Drawing d = new Drawing(
+                "unfolded",
+                "The four walls unfolded, outsides up",
+                worked.plan().display());
+        double height = layout.height().mm();
+        double depth = box.slotDepth().length().mm();
+        double side = box.sideLength().length().mm();
+        double end = box.endLength().length().mm();
+        double gap = Math.max(side, end) * 0.05;
+        double x = 0;
+        String[] names = {"A", "B", "C", "D"};
+        for (int i = 0; i < 4; i++) {
+            boolean isSide = i % 2 == 0;
+            double length = isSide ? side : end;
+            part(d, layout, names[i], x, length, height, Math.min(depth, length / 2), isSide);
+            d.across(x, x + length, height, Side.BELOW, 0, isSide ? box.sideLength() : box.endLength());
+            d.note(x + length / 2, height / 2, names[i], "pencil", "middle", null);
+            x += length + gap;
+        }
+        return d.done();
+    }
+
+    private static void part(
+            Drawing d,
+            Layout layout,
+            String name,
+            double x,
+            double length,
+            double height,
+            double depth,
+            boolean fingerFirst) {
+        d.rect("side-grain", x, 0, length, height, name);
+        for (Span span : fingerFirst ? layout.fingerFirstSlots() : layout.slotFirstSlots()) {
+            double from = span.from().mm();
+            double to = Math.min(span.to().mm(), height);
+            d.rect("slot", x, height - to, depth, to - from);
+            d.rect("slot", x + length - depth, height - to, depth, to - from);
+        }
+        d.line("reference-edge", x, height, x + length, height);
+    }
+
+    /** The box on the shelf, seen from above a corner: fingers, end grain, lid line where they really are. */
+    public static Figure standing(WorkedPlan worked) {
+        SizedBox box = worked.size();
+        Layout layout = worked.fingers().chosen().layout();
+        Drawing d = new Drawing("standing", worked.plan().name(), worked.plan().display());
+        double length = box.outsideLength().length().mm();
+        double width = box.outsideWidth().length().mm();
+        double height = layout.height().mm();
+        double t = Math.min(box.finalThickness().length().mm(), Math.min(length, width) / 2);
+        double dx = 0.5 * width;
+        double dy = 0.38 * width;
+        d.shape("standing-top", null, 0, 0, length, 0, length + dx, -dy, dx, -dy);
+        double ix = 0.5 * t;
+        double iy = 0.38 * t;
+        d.shape(
+                "standing-inside",
+                null,
+                t + ix,
+                -iy,
+                length - t + ix,
+                -iy,
+                length - t + dx - ix,
+                -dy + iy,
+                t + dx - ix,
+                -dy + iy);
+        d.rect("side-grain", 0, 0, length, height);
+        d.shape("standing-end", null, length, 0, length + dx, -dy, length + dx, height - dy, length, height);
+        for (Span span : layout.fingerFirstSlots()) {
+            double from = height - span.from().mm();
+            double to = height - Math.min(span.to().mm(), height);
+            d.rect("end-grain", length - t, to, t, from - to);
+            d.rect("end-grain", 0, to, t, from - to);
+        }
+        for (Span span : layout.slotFirstSlots()) {
+            double from = height - span.from().mm();
+            double to = height - Math.min(span.to().mm(), height);
+            d.shape("standing-end-grain", null, length, from, length + ix, from - iy, length + ix, to - iy, length, to);
+            d.shape(
+                    "standing-end-grain",
+                    null,
+                    length + dx,
+                    from - dy,
+                    length + dx - ix,
+                    from - dy + iy,
+                    length + dx - ix,
+                    to - dy + iy,
+                    length + dx,
+                    to - dy);
+        }
+        if (worked.lid().lidLine() != null) {
+            double y = height - worked.lid().lidLine().length().mm();
+            d.shape("lid-line", null, length, y, length + dx, y - dy);
+        }
+        return d.done();
+    }
+}

@@ -1,0 +1,116 @@
+package canthook.figure;
+
+import canthook.figure.Figure.Dimension;
+import canthook.figure.Figure.Mark;
+import canthook.figure.Figure.Note;
+import canthook.figure.Figure.Shape;
+import canthook.figure.Figure.Side;
+import canthook.length.LengthDisplay;
+import canthook.working.Worked;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A figure while it is being drawn; keeps track of its own extent. */
+final class Drawing {
+    private final String id;
+    private final String title;
+    private final LengthDisplay display;
+    private final List<Shape> shapes = new ArrayList<>();
+    private final List<Dimension> dimensions = new ArrayList<>();
+    private final List<Note> notes = new ArrayList<>();
+    private final List<Mark> marks = new ArrayList<>();
+    private double left = Double.POSITIVE_INFINITY;
+    private double top = Double.POSITIVE_INFINITY;
+    private double right = Double.NEGATIVE_INFINITY;
+    private double bottom = Double.NEGATIVE_INFINITY;
+
+    Drawing(String id, String title, LengthDisplay display) {
+        this.id = id;
+        this.title = title;
+        this.display = display;
+    }
+
+    Drawing rect(String role, double x, double y, double width, double height) {
+        return rect(role, x, y, width, height, null);
+    }
+
+    Drawing rect(String role, double x, double y, double width, double height, @Nullable String mark) {
+        return shape(role, mark, x, y, x + width, y, x + width, y + height, x, y + height);
+    }
+
+    Drawing line(String role, double x1, double y1, double x2, double y2) {
+        return shape(role, null, x1, y1, x2, y2);
+    }
+
+    Drawing shape(String role, @Nullable String mark, double... points) {
+        List<Double> xy = new ArrayList<>(points.length);
+        for (int i = 0; i < points.length; i += 2) {
+            reach(points[i], points[i + 1]);
+            xy.add(round(points[i]));
+            xy.add(round(points[i + 1]));
+        }
+        shapes.add(new Shape(role, xy, mark));
+        return this;
+    }
+
+    /** Makes room for a point that nothing is drawn at. */
+    Drawing reach(double x, double y) {
+        left = Math.min(left, x);
+        right = Math.max(right, x);
+        top = Math.min(top, y);
+        bottom = Math.max(bottom, y);
+        return this;
+    }
+
+    Drawing across(double x1, double x2, double y, Side side, int lane, Worked worked) {
+        return dimension(x1, y, x2, y, side, lane, worked);
+    }
+
+    Drawing upright(double x, double y1, double y2, Side side, int lane, Worked worked) {
+        return dimension(x, y1, x, y2, side, lane, worked);
+    }
+
+    private Drawing dimension(double x1, double y1, double x2, double y2, Side side, int lane, Worked worked) {
+        dimensions.add(new Dimension(
+                round(x1),
+                round(y1),
+                round(x2),
+                round(y2),
+                side,
+                lane,
+                worked.number(display),
+                worked.id(),
+                worked.basis() == Worked.Basis.DECIDED ? worked.field() : null));
+        return this;
+    }
+
+    Drawing note(double x, double y, String text, String role, String anchor, @Nullable Worked worked) {
+        notes.add(new Note(round(x), round(y), text, role, anchor, worked == null ? null : worked.id()));
+        return this;
+    }
+
+    Drawing mark(String markId, String role, double from, double to, String label, @Nullable Worked worked) {
+        marks.add(new Mark(markId, role, round(from), round(to), label, worked == null ? null : worked.id()));
+        return this;
+    }
+
+    Figure done() {
+        boolean empty = left > right;
+        return new Figure(
+                id,
+                title,
+                empty ? 0 : round(left),
+                empty ? 0 : round(top),
+                empty ? 1 : round(Math.max(right - left, 0.001)),
+                empty ? 1 : round(Math.max(bottom - top, 0.001)),
+                List.copyOf(shapes),
+                List.copyOf(dimensions),
+                List.copyOf(notes),
+                List.copyOf(marks));
+    }
+
+    private static double round(double mm) {
+        return Math.round(mm * 10_000) / 10_000.0;
+    }
+}

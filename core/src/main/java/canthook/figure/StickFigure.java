@@ -1,0 +1,102 @@
+package canthook.figure;
+
+import canthook.fingers.Layout;
+import canthook.fingers.Layout.Span;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.planner.WorkedPlan;
+import canthook.working.Worked;
+
+/** The wall's height laid out along a rule, reference edge at the left: x is the height, at 1:1. */
+public final class StickFigure {
+    private static final double BAR = 10;
+
+    private StickFigure() {}
+
+    public static Figure of(WorkedPlan worked) {
+        LengthDisplay display = worked.plan().display();
+        Layout layout = worked.fingers().chosen().layout();
+        Drawing d = new Drawing("stick", "Story stick: the wall's height from the reference edge", display);
+        double closing = layout.height().mm();
+        double rip = worked.fingers().firstRip().length().mm();
+        for (Span span : layout.fingerFirstFingers()) {
+            section(d, "finger", span, closing);
+        }
+        for (Span span : layout.fingerFirstSlots()) {
+            section(d, "slot-of-mate", span, closing);
+        }
+        d.rect("waste", closing, 0, Math.max(0, rip - closing), BAR, "rip");
+        d.line("reference-edge", 0, -3, 0, BAR + 3);
+        if (worked.bottom().across() != null) {
+            groove(d, worked, "bottom");
+        }
+        if (worked.lid().across() != null) {
+            groove(d, worked, "lid");
+            Worked line = worked.lid().lidLine();
+            if (line != null) {
+                double at = line.length().mm();
+                d.line("lid-line", at, -2, at, BAR + 2);
+                d.mark("lid-line", "lid-line", at, at, "lid line " + line.number(display), line);
+            }
+        }
+        Worked closes = worked.fit().reading() == null
+                ? worked.fingers().chosen().closing()
+                : worked.fit().reading().closingAfter();
+        double closesAt = closes.length().mm();
+        d.line("closing", closesAt, -2, closesAt, BAR + 2);
+        d.mark("closing", "closing", closesAt, closesAt, "closes " + closes.number(display), closes);
+        Worked first = worked.fingers().firstRip();
+        d.mark("rip", "rip", rip, rip, "rip first to " + first.number(display), first);
+        rule(d, display, Math.max(rip, closesAt));
+        return d.done();
+    }
+
+    private static void section(Drawing d, String role, Span span, double closing) {
+        double from = span.from().mm();
+        double to = Math.min(span.to().mm(), closing);
+        d.rect(role, from, 0, Math.max(0, to - from), BAR);
+    }
+
+    private static void groove(Drawing d, WorkedPlan worked, String of) {
+        boolean lid = of.equals("lid");
+        var groove = lid ? worked.plan().lid().groove() : worked.plan().bottom().groove();
+        double from = groove.offset().mm();
+        double to = groove.top().mm();
+        d.rect(of + "-groove", from, -2, to - from, BAR + 2, of + "-groove");
+        LengthDisplay display = worked.plan().display();
+        d.mark(
+                of + "-groove",
+                of + "-groove",
+                from,
+                to,
+                of + " groove " + display.number(groove.offset(), Precision.LAYOUT) + "–"
+                        + display.number(groove.top(), Precision.LAYOUT),
+                worked.number(of + ".groove-offset").orElse(null));
+    }
+
+    /** Ticks below the bar: millimetres or sixteenths, coarser when the stick is long. */
+    private static void rule(Drawing d, LengthDisplay display, double to) {
+        double step = display.isMetric() ? (to > 400 ? 5 : 1) : (to > 400 ? 25.4 / 4 : 25.4 / 16);
+        int middle = display.isMetric() ? 5 : (to > 400 ? 2 : 4);
+        int whole = display.isMetric() ? 10 : (to > 400 ? 4 : 16);
+        int labelEvery = display.isMetric() && to > 400 ? 20 : whole;
+        int count = (int) Math.min(4000, Math.ceil(to / step + 1e-9));
+        for (int i = 0; i <= count; i++) {
+            double x = i * step;
+            boolean isWhole = i % whole == 0;
+            double length = isWhole ? 3 : i % middle == 0 ? 2 : 1.2;
+            d.line(isWhole ? "tick-whole" : "tick", x, BAR + 1, x, BAR + 1 + length);
+            if (i % labelEvery == 0) {
+                d.note(x, BAR + 8, label(display, x), "scale", "middle", null);
+            }
+        }
+        d.reach(0, BAR + 9).reach(0, -4);
+    }
+
+    private static String label(LengthDisplay display, double mm) {
+        return display.isMetric()
+                ? String.valueOf(Math.round(mm))
+                : String.valueOf(Math.round(Length.mm(mm).mm() / 25.4));
+    }
+}

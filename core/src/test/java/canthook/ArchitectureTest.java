@@ -1,0 +1,81 @@
+package canthook;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
+
+@AnalyzeClasses(packages = "canthook", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule CORE_KNOWS_NO_FRAMEWORK = classes()
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage(
+                    "canthook..",
+                    "java.lang..",
+                    "java.util..",
+                    "java.math",
+                    "java.io",
+                    "java.nio.charset",
+                    "org.jspecify..");
+
+    @ArchTest
+    static final ArchRule ONLY_THE_TABLE_OF_WOODS_READS_ANYTHING = noClasses()
+            .that()
+            .doNotHaveSimpleName("Woods")
+            .and()
+            .areNotNestedClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("java.nio..", "java.net..");
+
+    @ArchTest
+    static final ArchRule NO_RINGS =
+            SlicesRuleDefinition.slices().matching("canthook.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule SIZE_LOOKS_AT_NO_LATER_STAGE =
+            stage("size", "fingers", "blank", "jig", "fit", "seasons", "panel", "bottom", "lid");
+
+    @ArchTest
+    static final ArchRule FINGERS_LOOK_BACK =
+            stage("fingers", "blank", "jig", "fit", "seasons", "panel", "bottom", "lid");
+
+    @ArchTest
+    static final ArchRule BLANK_LOOKS_BACK = stage("blank", "jig", "fit", "seasons", "panel", "bottom", "lid");
+
+    @ArchTest
+    static final ArchRule JIG_LOOKS_BACK = stage("jig", "fit", "seasons", "panel", "bottom", "lid");
+
+    @ArchTest
+    static final ArchRule FIT_LOOKS_BACK = stage("fit", "seasons", "panel", "bottom", "lid");
+
+    @ArchTest
+    static final ArchRule BOTTOM_LOOKS_BACK = stage("bottom", "lid");
+
+    @ArchTest
+    static final ArchRule NOTHING_WORKED_KNOWS_PICTURES = noClasses()
+            .that()
+            .resideOutsideOfPackages("canthook.figure..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("canthook.figure..");
+
+    private static ArchRule stage(String stage, String... later) {
+        String[] packages =
+                java.util.Arrays.stream(later).map(p -> "canthook." + p + "..").toArray(String[]::new);
+        String[] withPlanner = java.util.Arrays.copyOf(packages, packages.length + 1);
+        withPlanner[packages.length] = "canthook.planner..";
+        return noClasses()
+                .that()
+                .resideInAPackage("canthook." + stage + "..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(withPlanner);
+    }
+}

@@ -1,0 +1,146 @@
+package canthook.planner;
+
+import static canthook.SeedLibrary.envelopeDrawer;
+import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.work;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import canthook.figure.BlankFigure;
+import canthook.figure.BoxFigures;
+import canthook.figure.Figure;
+import canthook.figure.FitFigures;
+import canthook.figure.JigFigure;
+import canthook.figure.PanelFigures;
+import canthook.figure.StickFigure;
+import canthook.plan.BoardAtHand;
+import canthook.plan.BottomChoice;
+import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice;
+import canthook.plan.Groove;
+import canthook.plan.SizeWish;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Weight;
+import canthook.working.Worked;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class PlannerTest {
+    private static final Random RANDOM = new Random(2026);
+
+    private static double between(double least, double most) {
+        double t = RANDOM.nextDouble();
+        return least + (most - least) * t * t;
+    }
+
+    private static BoxPlan anything() {
+        BoxPlan drawer = envelopeDrawer();
+        Groove bottom = new Groove(mm(between(0.5, 100)), mm(between(0.5, 200)), mm(between(0, 1500)));
+        Groove lid = new Groove(mm(between(0.5, 100)), mm(between(0.5, 200)), mm(between(0, 1500)));
+        return drawer.with(new SizeWish(
+                        pick(SizeWish.From.values()),
+                        mm(between(5, 3000)),
+                        mm(between(5, 3000)),
+                        mm(between(5, 1500)),
+                        mm(between(1, 200)),
+                        pick(SizeWish.Tips.values()),
+                        RANDOM.nextBoolean() ? null : mm(between(0, 50))))
+                .with(new FingerChoice(
+                        RANDOM.nextBoolean() ? null : 3 + 2 * RANDOM.nextInt(199),
+                        "anything",
+                        mm(between(0.2, 200)),
+                        RANDOM.nextBoolean() ? null : mm(between(-0.5, 2)),
+                        RANDOM.nextBoolean() ? null : mm(between(0, 200)),
+                        mm(between(0, 200))))
+                .with(new BoardAtHand(
+                        mm(between(1, 20000)), mm(between(1, 3000)), mm(between(0, 500)), mm(between(0, 20)), true))
+                .with(drawer.bottom().withGroove(bottom).withPinned(RANDOM.nextBoolean()))
+                .with(drawer.lid().withGroove(lid));
+    }
+
+    private static <T> T pick(T[] values) {
+        return values[RANDOM.nextInt(values.length)];
+    }
+
+    @Test
+    void whateverIsAskedIsAnsweredWithVerdictsNotACrash() {
+        int stopped = 0;
+        for (int i = 0; i < 400; i++) {
+            BoxPlan plan = anything();
+            WorkedPlan worked = work(plan);
+            for (int step = 0; step < worked.jig().steps().size(); step++) {
+                JigFigure.of(worked, step);
+            }
+            for (Figure figure : List.of(
+                    BoxFigures.size(worked),
+                    BoxFigures.unfolded(worked),
+                    BoxFigures.standing(worked),
+                    BlankFigure.of(worked),
+                    FitFigures.joint(worked),
+                    FitFigures.band(worked),
+                    StickFigure.of(worked),
+                    PanelFigures.section(worked, false, 0.3),
+                    PanelFigures.grooves(worked, true, 0.9),
+                    PanelFigures.ends(worked, true))) {
+                assertThat(figure.width()).as(figure.id()).isFinite().isPositive();
+            }
+            for (Worked number : worked.numbers()) {
+                assertThat(number.plain()).as(number.id()).isFinite();
+                assertThat(number.text(plan.display())).isNotEmpty();
+            }
+            for (Verdict verdict : worked.verdicts()) {
+                assertThat(verdict.sentence()).isNotBlank();
+                assertThat(worked.number(verdict.place()))
+                        .as(verdict.code() + " at " + verdict.place())
+                        .isPresent();
+                verdict.fixes().forEach(fix -> work(fix.after()));
+            }
+            stopped += worked.verdicts().stream().anyMatch(v -> v.weight() == Weight.STOP) ? 1 : 0;
+        }
+        assertThat(stopped).isBetween(100, 400);
+    }
+
+    @Test
+    void theSameInGivesTheSameOut() {
+        assertThat(work(envelopeDrawer()).numbers())
+                .isEqualTo(work(envelopeDrawer()).numbers());
+    }
+
+    @Test
+    void numbersHaveOneIdEach() {
+        assertThat(work(envelopeDrawer()).numbers()).extracting(Worked::id).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aBoxWithoutBottomAndLidStillWorks() {
+        BoxPlan drawer = envelopeDrawer();
+        BottomChoice none = new BottomChoice(
+                BottomChoice.Kind.NONE,
+                drawer.bottom().stuff(),
+                mm(6),
+                drawer.bottom().groove(),
+                drawer.bottom().grain(),
+                false,
+                null,
+                null);
+        WorkedPlan worked = work(drawer.with(none));
+        assertThat(worked.bottom().ends()).isEmpty();
+        assertThat(StickFigure.of(worked).marks())
+                .extracting(Figure.Mark::id)
+                .doesNotContain("bottom-groove")
+                .contains("lid-groove");
+    }
+
+    @Test
+    void theStickIsTrueToTheMillimetre() {
+        Figure stick = StickFigure.of(work(envelopeDrawer()));
+        List<Figure.Shape> fingers =
+                stick.shapes().stream().filter(s -> s.role().equals("finger")).toList();
+        assertThat(fingers).hasSize(7);
+        assertThat(fingers.get(6).points().get(2)).isEqualTo(96.0);
+        assertThat(stick.marks())
+                .filteredOn(m -> m.id().equals("rip"))
+                .singleElement()
+                .satisfies(m -> assertThat(m.from()).isEqualTo(96.7));
+    }
+}
