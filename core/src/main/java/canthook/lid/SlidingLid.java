@@ -277,9 +277,7 @@ public record SlidingLid(
                     "The lid is thicker than its tongue: rabbet its edges, and try the groove on an offcut first.");
         } else if (choice.thickness().isUnder(tongue.length().minus(Length.mm(0.4)))) {
             verdicts.mind(
-                    Code.PANEL_RATTLES,
-                    "lid.thickness",
-                    "The lid is thinner than its tongue should be and will rattle.");
+                    Code.PANEL_RATTLES, "lid.tongue", "The lid is thinner than its tongue should be and will rattle.");
         }
     }
 

@@ -1,0 +1,93 @@
+package canthook.server.answer;
+
+import canthook.figure.Figure;
+import canthook.figure.LadderFigure;
+import canthook.fit.Fit;
+import canthook.plan.BoxPlan;
+import canthook.planner.Stations.Station;
+import canthook.verdict.Verdict;
+import canthook.working.Worked.Basis;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A worked plan on the wire: all numbers and verdicts, and the figures of the station asked for.
+ *
+ * @param numbers those the station shows; all of them when no station was asked for
+ * @param ladder the rungs, when the station is fingers
+ * @param steps the first cuts, when the station is jig
+ * @param direction which way the key goes, when there is a test cut
+ * @param recommended the recommended count of sections
+ * @param recommendation why, in one sentence
+ */
+public record Answer(
+        List<NumberView> numbers,
+        List<VerdictView> verdicts,
+        List<Station> stations,
+        int sections,
+        int recommended,
+        String recommendation,
+        @Nullable List<RungView> ladder,
+        @Nullable List<StepView> steps,
+        Fit.@Nullable Direction direction,
+        List<Figure> figures,
+        Figure stick) {
+
+    /**
+     * A worked number as shown. Its working is asked for when it is opened.
+     *
+     * @param text without unit
+     * @param value millimetres, mm², or the plain number
+     * @param residue what a fraction hides, in words; empty when nothing
+     */
+    public record NumberView(
+            String id,
+            String label,
+            String symbol,
+            String text,
+            String unit,
+            double value,
+            Basis basis,
+            String residue) {}
+
+    /** A verdict with what would mend it. */
+    public record VerdictView(
+            Verdict.Code code,
+            Verdict.Weight weight,
+            String station,
+            String place,
+            String sentence,
+            List<FixView> fixes) {}
+
+    /** A change that mends; applying it is taking {@code after} for the plan. */
+    public record FixView(String label, BoxPlan after) {}
+
+    /** One rung of the ladder; its numbers open under {@code fingers.<sections>.…}. */
+    public record RungView(
+            int sections,
+            boolean feasible,
+            String why,
+            String slot,
+            int passes,
+            int cuts,
+            String closing,
+            String ripOff,
+            boolean closesLower,
+            String onePassCloses,
+            double score,
+            List<String> reasons,
+            LadderFigure figure) {}
+
+    /** One of the first cuts. */
+    public record StepView(String end, String title, String instruction, String from, String to) {}
+
+    /** A number opened. */
+    public record WorkingView(
+            NumberView number,
+            String rule,
+            String source,
+            @Nullable String formula,
+            @Nullable String withValues,
+            @Nullable String field,
+            List<NumberView> inputs) {}
+}

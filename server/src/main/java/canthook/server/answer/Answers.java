@@ -1,0 +1,177 @@
+package canthook.server.answer;
+
+import canthook.figure.BlankFigure;
+import canthook.figure.BoxFigures;
+import canthook.figure.Figure;
+import canthook.figure.FitFigures;
+import canthook.figure.JigFigure;
+import canthook.figure.LadderFigure;
+import canthook.figure.PanelFigures;
+import canthook.figure.StickFigure;
+import canthook.fingers.Rung;
+import canthook.fit.Fit;
+import canthook.jig.KeySetting;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.planner.Stations;
+import canthook.planner.WorkedPlan;
+import canthook.refusal.Refused;
+import canthook.server.answer.Answer.FixView;
+import canthook.server.answer.Answer.NumberView;
+import canthook.server.answer.Answer.RungView;
+import canthook.server.answer.Answer.StepView;
+import canthook.server.answer.Answer.VerdictView;
+import canthook.server.answer.Answer.WorkingView;
+import canthook.verdict.Verdict;
+import canthook.working.Show;
+import canthook.working.Worked;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Puts worked plans on the wire. Computes nothing. */
+public final class Answers {
+    /** Which stages' numbers each station shows. */
+    private static final Map<String, List<String>> STAGES = Map.of(
+            "size", List.of("size."),
+            "fingers", List.of("fingers.", "size.height", "size.thickness"),
+            "blank", List.of("blank.", "size.", "fingers.first-rip", "fingers.closing-height"),
+            "jig", List.of("jig.", "fingers.", "size.slot-depth", "fit.closing-height-after", "fit.clearance"),
+            "fit", List.of("fit.", "fingers.", "jig.gap"),
+            "bottom", List.of("bottom.", "seasons."),
+            "lid", List.of("lid.", "seasons."));
+
+    private Answers() {}
+
+    /**
+     * @param station whose figures are wanted; null for none and all numbers
+     * @param day of the year for panels, 0 driest … 1 wettest
+     * @param step which of the first cuts the jig shows
+     */
+    public static Answer of(WorkedPlan worked, @Nullable String station, double day, int step) {
+        if (station != null && !STAGES.containsKey(station)) {
+            throw new Refused("station", "There is no station called “" + station + "”.");
+        }
+        LengthDisplay display = worked.plan().display();
+        List<NumberView> numbers = new ArrayList<>();
+        List<String> stages = station == null ? null : STAGES.get(station);
+        for (Worked number : worked.numbers()) {
+            if (number.show() != Show.STEP && (stages == null || stages.stream().anyMatch(number.id()::startsWith))) {
+                numbers.add(number(number, display));
+            }
+        }
+        Fit.Reading reading = worked.fit().reading();
+        return new Answer(
+                numbers,
+                worked.verdicts().stream().map(Answers::verdict).toList(),
+                Stations.of(worked),
+                worked.fingers().chosen().sections().count(),
+                worked.fingers().recommended(),
+                worked.fingers().sentence(),
+                "fingers".equals(station) ? ladder(worked) : null,
+                "jig".equals(station) ? steps(worked) : null,
+                reading == null ? null : reading.direction(),
+                station == null ? List.of() : figures(worked, station, day, step),
+                StickFigure.of(worked));
+    }
+
+    /** The working of one number, or empty when the plan has no such number. */
+    public static java.util.Optional<WorkingView> working(WorkedPlan worked, String id) {
+        LengthDisplay display = worked.plan().display();
+        return worked.number(id)
+                .map(n -> new WorkingView(
+                        number(n, display),
+                        n.rule(),
+                        n.source(),
+                        n.formula(),
+                        n.withValues(display),
+                        n.field(),
+                        n.inputs().stream().map(i -> number(i, display)).toList()));
+    }
+
+    private static NumberView number(Worked n, LengthDisplay display) {
+        return new NumberView(
+                n.id(),
+                n.label(),
+                n.symbol(),
+                n.number(display),
+                n.show().unit(display),
+                n.plain(),
+                n.basis(),
+                n.show().residue(n.value(), display));
+    }
+
+    private static VerdictView verdict(Verdict v) {
+        return new VerdictView(
+                v.code(),
+                v.weight(),
+                v.station(),
+                v.place(),
+                v.sentence(),
+                v.fixes().stream().map(f -> new FixView(f.label(), f.after())).toList());
+    }
+
+    private static List<RungView> ladder(WorkedPlan worked) {
+        LengthDisplay display = worked.plan().display();
+        List<RungView> ladder = new ArrayList<>();
+        for (Rung rung : worked.fingers().rungs()) {
+            ladder.add(new RungView(
+                    rung.sections().count(),
+                    rung.feasible(),
+                    rung.why(),
+                    rung.slot().text(display),
+                    rung.passes().count(),
+                    rung.cuts().count(),
+                    rung.closing().text(display),
+                    rung.ripOff().text(display),
+                    rung.ripOff().length().isPositive(),
+                    rung.onePassCloses().text(display),
+                    rung.score().number(),
+                    rung.reasons().stream()
+                            .map(r -> r.lost() > 0 ? r.words() + " −" + trimmed(r.lost()) : r.words())
+                            .toList(),
+                    LadderFigure.of(rung, worked.size().height().length())));
+        }
+        return ladder;
+    }
+
+    private static String trimmed(double points) {
+        return points == Math.rint(points)
+                ? String.valueOf((long) points)
+                : String.valueOf(Math.round(points * 10) / 10.0);
+    }
+
+    private static List<StepView> steps(WorkedPlan worked) {
+        LengthDisplay display = worked.plan().display();
+        List<StepView> steps = new ArrayList<>();
+        for (KeySetting.Step step : worked.jig().steps()) {
+            steps.add(new StepView(
+                    step.end() == KeySetting.End.FINGER_FIRST ? "finger-first" : "slot-first",
+                    step.title(),
+                    step.instruction(),
+                    display.number(step.passFrom(), Precision.FIT),
+                    display.number(step.passFrom().plus(worked.plan().fingers().kerf()), Precision.FIT)));
+        }
+        return steps;
+    }
+
+    private static List<Figure> figures(WorkedPlan worked, String station, double day, int step) {
+        return switch (station) {
+            case "size" -> List.of(BoxFigures.size(worked), BoxFigures.unfolded(worked));
+            case "blank" -> List.of(BlankFigure.of(worked));
+            case "jig" -> List.of(JigFigure.of(worked, step));
+            case "fit" -> List.of(FitFigures.joint(worked), FitFigures.move(worked), FitFigures.band(worked));
+            case "bottom" -> panel(worked, false, day);
+            case "lid" -> panel(worked, true, day);
+            default -> List.of();
+        };
+    }
+
+    private static List<Figure> panel(WorkedPlan worked, boolean lid, double day) {
+        return List.of(
+                PanelFigures.section(worked, lid, day),
+                PanelFigures.grooves(worked, lid, day),
+                PanelFigures.ends(worked, lid));
+    }
+}

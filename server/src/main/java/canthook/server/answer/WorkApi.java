@@ -1,0 +1,126 @@
+package canthook.server.answer;
+
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.LengthReader;
+import canthook.length.LengthUnit;
+import canthook.length.UnreadLength;
+import canthook.plan.BoxPlan;
+import canthook.plan.StartingPlan;
+import canthook.planner.Planner;
+import canthook.planner.WorkedPlan;
+import canthook.refusal.Refused;
+import canthook.shop.HouseRules;
+import canthook.shop.Shop;
+import canthook.shop.TestCut;
+import canthook.wood.Wood;
+import canthook.wood.Woods;
+import java.util.Collection;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Works plans, saved or not; reads lengths; knows the woods. */
+@RestController
+@RequestMapping("/api")
+public class WorkApi {
+
+    /**
+     * A plan to be worked.
+     *
+     * @param testCuts recorded for it, oldest first; none when null
+     * @param station whose figures are wanted; null for none
+     * @param day of the year, 0 driest … 1 wettest; the driest when null
+     * @param step which of the first cuts the jig shows; the first when null
+     */
+    public record WorkRequest(
+            BoxPlan plan,
+            @Nullable List<TestCut> testCuts,
+            @Nullable String station,
+            @Nullable Double day,
+            @Nullable Integer step) {
+        public WorkRequest {
+            Refused.ifMissing("plan", "The plan", plan);
+            if (testCuts != null && testCuts.size() > 500) {
+                throw new Refused("testCuts", "At most 500 test cuts.");
+            }
+            if (day != null) {
+                Refused.unlessBetween("day", "Day of the year", day, 0, 1, "");
+            }
+        }
+
+        WorkedPlan worked() {
+            return Planner.work(plan, new Shop(HouseRules.DEFAULT, testCuts == null ? List.of() : testCuts));
+        }
+    }
+
+    /** A length as typed. */
+    public record LengthRequest(
+            String field,
+            String text,
+            LengthUnit unit,
+            @Nullable Length least,
+            @Nullable Length most) {
+        public LengthRequest {
+            Refused.ifMissing("field", "The field's name", field);
+            Refused.ifMissing("text", "The text", text);
+            Refused.ifMissing("unit", "The unit", unit);
+        }
+    }
+
+    /** A length as understood. */
+    public record LengthRead(Length mm, String echo) {}
+
+    /** A wood to choose from. */
+    public record WoodView(String id, String name, Wood.Kind kind, boolean hard) {}
+
+    @PostMapping("/work")
+    Answer work(@RequestBody WorkRequest request) {
+        return Answers.of(
+                request.worked(),
+                request.station(),
+                request.day() == null ? 0 : request.day(),
+                request.step() == null ? 0 : request.step());
+    }
+
+    @PostMapping("/work/{number}")
+    Answer.WorkingView working(@PathVariable String number, @RequestBody WorkRequest request) {
+        return Answers.working(request.worked(), number)
+                .orElseThrow(() -> new Refused("number", "This plan has no number called “" + number + "”."));
+    }
+
+    @PostMapping("/lengths")
+    LengthRead length(@RequestBody LengthRequest request) {
+        try {
+            Length least = request.least() == null ? Length.LONGEST.negated() : request.least();
+            Length most = request.most() == null ? Length.LONGEST : request.most();
+            Length length = LengthReader.read(request.field(), request.text(), request.unit(), least, most);
+            return new LengthRead(length, LengthDisplay.echo(length, request.unit()));
+        } catch (UnreadLength e) {
+            throw new Refused("text", e.getMessage() == null ? "" : e.getMessage());
+        }
+    }
+
+    @PostMapping("/starting-plan")
+    BoxPlan startingPlan(@RequestBody StartingPlan.Wish wish) {
+        if (wish.unit() == null) {
+            throw new Refused("unit", "The unit is missing.");
+        }
+        Refused.unlessBetween("thickness", "Thickness", wish.thickness(), Length.mm(1), Length.mm(200));
+        Refused.unlessBetween("height", "Height of the wall", wish.height(), Length.mm(5), Length.mm(1500));
+        return StartingPlan.of(wish);
+    }
+
+    @GetMapping("/woods")
+    List<WoodView> woods() {
+        Collection<Wood> woods = Woods.published().all();
+        return woods.stream()
+                .map(w -> new WoodView(w.id(), w.name(), w.kind(), w.isHard()))
+                .toList();
+    }
+}

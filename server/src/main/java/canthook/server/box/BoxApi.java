@@ -1,0 +1,167 @@
+package canthook.server.box;
+
+import canthook.figure.BoxFigures;
+import canthook.figure.Figure;
+import canthook.length.Length;
+import canthook.plan.BoxPlan;
+import canthook.planner.Planner;
+import canthook.planner.Stations;
+import canthook.planner.WorkedPlan;
+import canthook.refusal.Refused;
+import canthook.server.box.Shelf.KeptBox;
+import canthook.shop.HouseRules;
+import canthook.shop.Shop;
+import canthook.shop.TestCut;
+import canthook.verdict.Verdict;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Boxes on the shelf. */
+@RestController
+@RequestMapping("/api/boxes")
+public class BoxApi {
+    private final Shelf shelf;
+
+    BoxApi(Shelf shelf) {
+        this.shelf = shelf;
+    }
+
+    /**
+     * A box as seen on the shelf.
+     *
+     * @param next the next thing to do, in one line
+     * @param station where that is done
+     */
+    public record ShelfBox(
+            String id,
+            String name,
+            String purpose,
+            String wood,
+            String savedAt,
+            String size,
+            String next,
+            String station,
+            Verdict.@Nullable Weight worst,
+            Figure figure) {}
+
+    /** A new box. */
+    public record NewBox(BoxPlan plan) {
+        public NewBox {
+            Refused.ifMissing("plan", "The plan", plan);
+        }
+    }
+
+    /** A change, and the revision it was made from. */
+    public record Change(Long revision, BoxPlan plan) {
+        public Change {
+            Refused.ifMissing("revision", "The revision the change was made from", revision);
+            Refused.ifMissing("plan", "The plan", plan);
+        }
+    }
+
+    /** What a save leaves behind. */
+    public record Saved(long revision) {}
+
+    /** Readings of a test cut made now. */
+    public record Readings(
+            List<Length> slots,
+            List<Length> fingers,
+            @Nullable Length moved) {}
+
+    @GetMapping
+    List<ShelfBox> all(@RequestParam(defaultValue = "false") boolean archived) {
+        return shelf.all(archived).stream().map(BoxApi::onShelf).toList();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    KeptBox add(@RequestBody NewBox box) {
+        return shelf.add(box.plan(), List.of());
+    }
+
+    @GetMapping("/{id}")
+    KeptBox get(@PathVariable String id) {
+        return shelf.get(id);
+    }
+
+    @PutMapping("/{id}")
+    Saved save(@PathVariable String id, @RequestBody Change change) {
+        return new Saved(shelf.save(id, change.revision(), change.plan()));
+    }
+
+    @PostMapping("/{id}/copy")
+    @ResponseStatus(HttpStatus.CREATED)
+    KeptBox copy(@PathVariable String id) {
+        BoxPlan plan = shelf.get(id).plan();
+        String name = plan.name().length() > 72 ? plan.name().substring(0, 72) : plan.name();
+        return shelf.add(plan.withName(name + ", copy"), List.of());
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void archive(@PathVariable String id) {
+        shelf.archive(id, true);
+    }
+
+    @PostMapping("/{id}/restore")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void restore(@PathVariable String id) {
+        shelf.archive(id, false);
+    }
+
+    @PostMapping("/{id}/test-cuts")
+    @ResponseStatus(HttpStatus.CREATED)
+    KeptBox addTestCut(@PathVariable String id, @RequestBody Readings readings) {
+        return shelf.addTestCut(id, new TestCut(shelf.now(), readings.slots(), readings.fingers(), readings.moved()));
+    }
+
+    @DeleteMapping("/{id}/test-cuts/{cutId}")
+    KeptBox removeTestCut(@PathVariable String id, @PathVariable long cutId) {
+        return shelf.removeTestCut(id, cutId, true);
+    }
+
+    @PostMapping("/{id}/test-cuts/{cutId}/restore")
+    KeptBox restoreTestCut(@PathVariable String id, @PathVariable long cutId) {
+        return shelf.removeTestCut(id, cutId, false);
+    }
+
+    private static ShelfBox onShelf(KeptBox box) {
+        WorkedPlan worked = Planner.work(box.plan(), new Shop(HouseRules.DEFAULT, box.cuts()));
+        List<Stations.Station> stations = Stations.of(worked);
+        Stations.Station next = stations.stream()
+                .filter(s -> s.worst() == Verdict.Weight.STOP)
+                .findFirst()
+                .or(() -> stations.stream()
+                        .filter(s -> s.worst() == Verdict.Weight.MIND)
+                        .findFirst())
+                .or(() -> stations.stream().filter(Stations.Station::waits).findFirst())
+                .orElse(stations.get(0));
+        String sentence = worked.verdicts().stream()
+                .filter(v -> v.station().equals(next.id()) && v.weight() == next.worst())
+                .map(Verdict::sentence)
+                .findFirst()
+                .orElse(next.title() + ": " + next.line());
+        return new ShelfBox(
+                box.id(),
+                box.plan().name(),
+                box.plan().purpose(),
+                box.plan().walls().known().name(),
+                box.savedAt(),
+                stations.get(0).line(),
+                sentence,
+                next.id(),
+                next.worst(),
+                BoxFigures.standing(worked));
+    }
+}

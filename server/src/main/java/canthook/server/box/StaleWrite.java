@@ -1,0 +1,17 @@
+package canthook.server.box;
+
+/** A write made from a revision that is no longer the newest; nothing was written. */
+public final class StaleWrite extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+    private final long currentRevision;
+
+    StaleWrite(long from, long currentRevision) {
+        super("This box was changed elsewhere: your change was made from revision " + from + ", and revision "
+                + currentRevision + " is the newest. Nothing was overwritten.");
+        this.currentRevision = currentRevision;
+    }
+
+    public long currentRevision() {
+        return currentRevision;
+    }
+}

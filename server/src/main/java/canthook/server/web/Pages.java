@@ -1,0 +1,13 @@
+package canthook.server.web;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** The front end keeps places in the address; all of them load the one page. */
+@Controller
+public class Pages {
+    @GetMapping({"/boxes", "/boxes/{id}", "/boxes/{id}/{station}"})
+    String page() {
+        return "forward:/index.html";
+    }
+}

@@ -1,0 +1,144 @@
+package canthook.server.web;
+
+import canthook.length.UnreadLength;
+import canthook.refusal.Refused;
+import canthook.server.box.StaleWrite;
+import canthook.server.box.UnknownBox;
+import com.fasterxml.jackson.core.JsonParseException;
+import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.exc.InvalidFormatException;
+import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Everything refused leaves as a problem document (RFC 9457) that names the field and says what would do. */
+@RestControllerAdvice
+public class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ProblemDetail refused(Refused e) {
+        return problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), e.field());
+    }
+
+    @ExceptionHandler
+    ProblemDetail stale(StaleWrite e) {
+        ProblemDetail problem = problem(HttpStatus.CONFLICT, e.getMessage(), "revision");
+        problem.setProperty("currentRevision", e.currentRevision());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail unknown(UnknownBox e) {
+        return problem(HttpStatus.NOT_FOUND, e.getMessage(), "id");
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(Exception e) {
+        LOG.error("An unexpected error", e);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong here. Nothing you typed is lost; try again.",
+                null);
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail problem = unreadable(e);
+        return ResponseEntity.status(problem.getStatus()).body(problem);
+    }
+
+    private static ProblemDetail unreadable(HttpMessageNotReadableException e) {
+        String path = "";
+        for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
+            if (cause instanceof BodyLimit.TooLarge) {
+                return problem(HttpStatus.PAYLOAD_TOO_LARGE, cause.getMessage(), null);
+            }
+            if (cause instanceof JsonMappingException mapping && path.isEmpty()) {
+                path = path(mapping);
+            }
+            if (cause instanceof Refused refused) {
+                return problem(HttpStatus.UNPROCESSABLE_ENTITY, refused.getMessage(), join(path, refused.field()));
+            }
+            if (cause instanceof JsonRules.UnreadableAt unreadable) {
+                String at = join(path, unreadable.field());
+                return problem(HttpStatus.BAD_REQUEST, at + " cannot be read: " + unreadable.getMessage(), at);
+            }
+            if (cause instanceof UnreadLength) {
+                return problem(HttpStatus.UNPROCESSABLE_ENTITY, cause.getMessage(), path);
+            }
+        }
+        Throwable cause = e.getCause();
+        if (cause instanceof UnrecognizedPropertyException unknown) {
+            return problem(
+                    HttpStatus.BAD_REQUEST, "There is no field called “" + unknown.getPropertyName() + "” here.", path);
+        }
+        if (cause instanceof InvalidFormatException format) {
+            String choices = format.getTargetType().isEnum()
+                    ? " It is one of "
+                            + java.util.Arrays.stream(format.getTargetType().getEnumConstants())
+                                    .map(String::valueOf)
+                                    .collect(Collectors.joining(", "))
+                            + "."
+                    : "";
+            return problem(
+                    HttpStatus.BAD_REQUEST,
+                    path + " cannot be “" + shortened(String.valueOf(format.getValue())) + "”." + choices,
+                    path);
+        }
+        if (cause instanceof JsonMappingException mapping) {
+            if (mapping.getCause() instanceof JsonParseException) {
+                return problem(HttpStatus.BAD_REQUEST, path + " is not JSON that can be read.", path);
+            }
+            return problem(HttpStatus.BAD_REQUEST, path + ": " + firstLine(mapping.getOriginalMessage()), path);
+        }
+        return problem(HttpStatus.BAD_REQUEST, "What was sent is not JSON that can be read.", null);
+    }
+
+    private static String path(JsonMappingException e) {
+        StringBuilder path = new StringBuilder();
+        for (JsonMappingException.Reference reference : e.getPath()) {
+            if (reference.getFieldName() == null) {
+                path.append('[').append(reference.getIndex()).append(']');
+            } else {
+                path.append(path.isEmpty() ? "" : ".").append(reference.getFieldName());
+            }
+        }
+        return path.toString();
+    }
+
+    private static String join(String path, String field) {
+        return path.isEmpty() ? field : field.isEmpty() ? path : path + "." + field;
+    }
+
+    private static String firstLine(@Nullable String text) {
+        String first = text == null ? "" : text.lines().findFirst().orElse("");
+        return shortened(first);
+    }
+
+    private static String shortened(String text) {
+        return text.length() > 160 ? text.substring(0, 160) + "…" : text;
+    }
+
+    static ProblemDetail problem(HttpStatus status, @Nullable String sentence, @Nullable String field) {
+        ProblemDetail problem =
+                ProblemDetail.forStatusAndDetail(status, sentence == null ? status.getReasonPhrase() : sentence);
+        if (field != null) {
+            problem.setProperty("field", field);
+        }
+        return problem;
+    }
+}
