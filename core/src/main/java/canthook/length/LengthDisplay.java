@@ -73,6 +73,20 @@ public enum LengthDisplay {
         return decimals(off.abs().exactMm(), 2) + " mm " + (off.isNegative() ? "under" : "over");
     }
 
+    /**
+     * Text to edit, which reads back as the length it came from to a hundredth of a micrometre: a fraction only where the
+     * fraction is exact, else decimals; with its unit unless it is in the unit of this display.
+     */
+    public String editable(Length length) {
+        if (isMetric()) {
+            return plain(length.exactMm().setScale(4, RoundingMode.HALF_UP).stripTrailingZeros());
+        }
+        if (isFraction() && length.nanometres() % (INCH / 64) == 0) {
+            return FRACTION_64.number(length, Precision.FIT);
+        }
+        return plain(inches(length).setScale(5, RoundingMode.HALF_UP).stripTrailingZeros());
+    }
+
     private long steps(Length length) {
         return new Length(length.nanometres()).dividedBy(INCH / parts).nanometres();
     }

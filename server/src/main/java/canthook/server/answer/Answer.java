@@ -8,11 +8,13 @@ import canthook.planner.Stations.Station;
 import canthook.verdict.Verdict;
 import canthook.working.Worked.Basis;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A worked plan on the wire: all numbers and verdicts, and the figures of the station asked for.
  *
+ * @param fields every length the maker can decide, as text to edit, by its place in the plan
  * @param numbers those the station shows; all of them when no station was asked for
  * @param ladder the rungs, when the station is fingers
  * @param steps the first cuts, when the station is jig
@@ -21,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param recommendation why, in one sentence
  */
 public record Answer(
+        Map<String, String> fields,
         List<NumberView> numbers,
         List<VerdictView> verdicts,
         List<Station> stations,

@@ -13,6 +13,7 @@ import canthook.fit.Fit;
 import canthook.jig.KeySetting;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.planner.PlanLengths;
 import canthook.planner.Stations;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
@@ -63,6 +64,7 @@ public final class Answers {
         }
         Fit.Reading reading = worked.fit().reading();
         return new Answer(
+                PlanLengths.of(worked.plan()),
                 numbers,
                 worked.verdicts().stream().map(Answers::verdict).toList(),
                 Stations.of(worked),

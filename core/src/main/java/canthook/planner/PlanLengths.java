@@ -1,0 +1,59 @@
+package canthook.planner;
+
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.plan.BoxPlan;
+import canthook.plan.Groove;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Every length of a plan that the maker decides, by its place in the plan, as text that reads back as it was. */
+public final class PlanLengths {
+    private final LengthDisplay display;
+    private final Map<String, String> texts = new LinkedHashMap<>();
+
+    private PlanLengths(LengthDisplay display) {
+        this.display = display;
+    }
+
+    /** Lengths left to the house rules are not in the map. */
+    public static Map<String, String> of(BoxPlan plan) {
+        PlanLengths lengths = new PlanLengths(plan.display());
+        lengths.put("size.length", plan.size().length());
+        lengths.put("size.width", plan.size().width());
+        lengths.put("size.height", plan.size().height());
+        lengths.put("size.thickness", plan.size().thickness());
+        lengths.put("size.proud", plan.size().proud());
+        lengths.put("fingers.kerf", plan.fingers().kerf());
+        lengths.put("fingers.clearance", plan.fingers().clearance());
+        lengths.put("fingers.lowerBy", plan.fingers().lowerBy());
+        lengths.put("fingers.higherBy", plan.fingers().higherBy());
+        lengths.put("blank.length", plan.blank().length());
+        lengths.put("blank.width", plan.blank().width());
+        lengths.put("blank.squaring", plan.blank().squaring());
+        lengths.put("blank.crosscutKerf", plan.blank().crosscutKerf());
+        lengths.put("jig.slimmerBy", plan.jig().slimmerBy());
+        lengths.put("bottom.thickness", plan.bottom().thickness());
+        lengths.put("bottom.groove", plan.bottom().groove());
+        lengths.put("bottom.gap", plan.bottom().gap());
+        lengths.put("bottom.endFit", plan.bottom().endFit());
+        lengths.put("lid.thickness", plan.lid().thickness());
+        lengths.put("lid.groove", plan.lid().groove());
+        lengths.put("lid.running", plan.lid().running());
+        lengths.put("lid.vertical", plan.lid().vertical());
+        return lengths.texts;
+    }
+
+    private void put(String place, Groove groove) {
+        put(place + ".width", groove.width());
+        put(place + ".depth", groove.depth());
+        put(place + ".offset", groove.offset());
+    }
+
+    private void put(String place, @Nullable Length length) {
+        if (length != null) {
+            texts.put(place, display.editable(length));
+        }
+    }
+}

@@ -1,0 +1,69 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './generated/schema'
+
+type Schemas = components['schemas']
+export type BoxPlan = Schemas['BoxPlan']
+export type Answer = Schemas['Answer']
+export type Figure = Schemas['Figure']
+export type Dimension = Schemas['Dimension']
+export type NumberView = Schemas['NumberView']
+export type VerdictView = Schemas['VerdictView']
+export type FixView = Schemas['FixView']
+export type WorkingView = Schemas['WorkingView']
+export type RungView = Schemas['RungView']
+export type Station = Schemas['Station']
+export type KeptBox = Schemas['KeptBox']
+export type KeptTestCut = Schemas['KeptTestCut']
+export type ShelfBox = Schemas['ShelfBox']
+export type WoodView = Schemas['WoodView']
+export type Wish = Schemas['Wish']
+export type Mark = Schemas['Mark']
+
+/** What the server refused, and where. */
+export interface Problem {
+  status: number
+  detail: string
+  field?: string
+  currentRevision?: number
+}
+
+export class Refusal extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail)
+  }
+}
+
+export const api = createClient<paths>({ baseUrl: '' })
+
+interface Reply<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
+
+/** The reply's data, or a Refusal that says what was wrong. */
+export async function answer<T>(reply: Promise<Reply<T>>): Promise<T> {
+  let got: Reply<T>
+  try {
+    got = await reply
+  } catch {
+    throw new Refusal({
+      status: 0,
+      detail: 'The server does not answer. What you typed is still here; start it again and go on.'
+    })
+  }
+  if (!got.response.ok) {
+    const problem = (got.error ?? {}) as Partial<Problem>
+    throw new Refusal({
+      ...problem,
+      status: got.response.status,
+      detail: problem.detail ?? 'That did not work.'
+    })
+  }
+  return got.data as T
+}
+
+export function problemOf(error: unknown): Problem {
+  if (error instanceof Refusal) return error.problem
+  return { status: 0, detail: error instanceof Error ? error.message : String(error) }
+}

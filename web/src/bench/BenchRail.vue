@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { useBench } from './store'
+
+/** The stations in shop order, along a rule; each says what it has settled. */
+const bench = useBench()
+const weights = { STOP: 'stop', MIND: 'mind', NOTE: '' } as const
+const kept = {
+  kept: 'kept',
+  keeping: 'keeping…',
+  stale: 'changed elsewhere',
+  away: 'not kept yet'
+} as const
+</script>
+
+<template>
+  <nav class="rail" aria-label="Stations">
+    <div class="top">
+      <RouterLink to="/boxes" class="all">All boxes</RouterLink>
+      <h1>{{ bench.plan?.name }}</h1>
+      <p class="purpose">{{ bench.plan?.purpose }}</p>
+      <p class="tools">
+        <button type="button" :disabled="!bench.done.length" @click="bench.undo()">Undo</button>
+        <button type="button" :disabled="!bench.undone.length" @click="bench.redo()">Redo</button>
+        <span class="kept" :class="bench.kept" aria-live="polite">{{ kept[bench.kept] }}</span>
+      </p>
+    </div>
+    <ol>
+      <li v-for="(s, i) in bench.answer?.stations ?? []" :key="s.id">
+        <RouterLink
+          :to="{ name: 'bench', params: { id: bench.id, station: s.id } }"
+          class="station"
+          :class="{ here: bench.station === s.id }"
+          :aria-current="bench.station === s.id ? 'page' : undefined"
+        >
+          <span class="title"
+            ><span class="order">{{ i + 1 }}</span> {{ s.title }}</span
+          >
+          <span v-if="s.worst && weights[s.worst]" class="worst" :class="s.worst.toLowerCase()">{{
+            weights[s.worst]
+          }}</span>
+          <span class="line">{{ s.line }}</span>
+        </RouterLink>
+      </li>
+    </ol>
+  </nav>
+</template>
+
+<style scoped>
+.rail {
+  background: var(--rail);
+  color: var(--rail-ink);
+  overflow: auto;
+  display: flex;
+  flex-direction: column;
+}
+.top {
+  padding: 0.7rem 1rem 0.6rem 1.1rem;
+}
+.all {
+  color: var(--rail-quiet);
+  font-size: 0.86rem;
+}
+h1 {
+  font-size: 1.15rem;
+  margin: 0.35rem 0 0.1rem;
+  overflow-wrap: anywhere;
+}
+.purpose {
+  margin: 0;
+  font-size: 0.84rem;
+  line-height: 1.25;
+  color: var(--rail-quiet);
+}
+.tools {
+  display: flex;
+  align-items: baseline;
+  gap: 0.7rem;
+  margin: 0.5rem 0 0;
+  font-size: 0.86rem;
+}
+.tools button {
+  background: none;
+  border: 0;
+  border-bottom: 1px solid var(--rail-quiet);
+  padding: 0;
+  cursor: pointer;
+  color: var(--rail-ink);
+}
+.tools button:disabled {
+  color: #86998d;
+  border-color: transparent;
+  cursor: default;
+}
+.kept {
+  margin-left: auto;
+  color: var(--rail-quiet);
+}
+.kept.stale,
+.kept.away {
+  color: #ffc07a;
+  font-weight: 700;
+}
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  background: repeating-linear-gradient(to bottom, #4b6356 0 1px, transparent 1px 11px) left 0 top 0/9px 100%
+    no-repeat;
+}
+.station {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 0 0.4rem;
+  padding: 0.46rem 0.9rem 0.5rem 1.1rem;
+  color: inherit;
+  text-decoration: none;
+}
+.station.here {
+  background: var(--ground);
+  color: var(--ink);
+  box-shadow: inset 7px 0 0 var(--edge);
+}
+.title {
+  font-weight: 700;
+  font-size: 1.02rem;
+}
+.order {
+  font-family: var(--mono);
+  font-weight: 500;
+  margin-right: 0.15rem;
+}
+.line {
+  grid-column: 1/-1;
+  font-size: 0.86rem;
+  color: var(--rail-quiet);
+  line-height: 1.2;
+}
+.here .line {
+  color: var(--quiet);
+}
+.worst {
+  font-size: 0.82rem;
+  font-weight: 700;
+  align-self: center;
+}
+.worst.mind {
+  color: #ffc07a;
+}
+.worst.stop {
+  background: #ffd9cc;
+  color: #7c1d02;
+  padding: 0 0.35rem;
+}
+.here .worst.mind {
+  color: var(--mind);
+}
+.station:hover:not(.here) {
+  background: #24392d;
+}
+@media (max-width: 900px) {
+  .rail {
+    flex-direction: column;
+  }
+  ol {
+    display: flex;
+    overflow-x: auto;
+    background: none;
+  }
+  .station {
+    min-width: 9rem;
+  }
+}
+</style>

@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import Select from 'primevue/select'
+import { useId } from 'vue'
+
+/** One decision among a few. */
+defineProps<{ label: string; value: string; choices: { value: string; label: string }[]; filter?: boolean }>()
+const emit = defineEmits<{ choose: [value: string] }>()
+const id = useId()
+</script>
+
+<template>
+  <div class="choice">
+    <span :id="id">{{ label }}</span>
+    <Select
+      :model-value="value"
+      :options="choices"
+      option-label="label"
+      option-value="value"
+      :filter="filter ?? false"
+      :aria-labelledby="id"
+      :pt="{ filterContainer: { 'aria-label': label } }"
+      size="small"
+      @update:model-value="emit('choose', $event)"
+    />
+  </div>
+</template>
+
+<style scoped>
+.choice {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  align-items: center;
+  gap: 0.6rem;
+  padding: 0.24rem 0;
+  border-bottom: 1px dotted var(--rule);
+}
+.choice :deep(.p-select) {
+  min-width: 0;
+  justify-self: end;
+  max-width: 100%;
+}
+</style>

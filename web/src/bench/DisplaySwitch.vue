@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import Select from 'primevue/select'
+import { ref } from 'vue'
+import { useBench } from './store'
+
+/** One switch for how lengths are shown, and the lamp. */
+const bench = useBench()
+const emit = defineEmits<{ help: [] }>()
+const displays = [
+  { value: 'METRIC', label: 'millimetres' },
+  { value: 'DECIMAL_INCH', label: 'inches, decimal' },
+  { value: 'FRACTION_64', label: 'inches, 1/64' },
+  { value: 'FRACTION_32', label: 'inches, 1/32' },
+  { value: 'FRACTION_16', label: 'inches, 1/16' }
+]
+const dark = ref(document.documentElement.classList.contains('dark'))
+
+function show(display: string) {
+  void bench.decide((plan) => {
+    plan.display = display as typeof plan.display
+    plan.unit = display === 'METRIC' ? 'MILLIMETRE' : 'INCH'
+  })
+}
+
+function lamp() {
+  dark.value = document.documentElement.classList.toggle('dark')
+  localStorage.setItem('lamp', dark.value ? 'dark' : 'light')
+}
+</script>
+
+<template>
+  <div class="strip">
+    <span id="shown-in">Lengths in</span>
+    <Select
+      v-if="bench.plan"
+      :model-value="bench.plan.display"
+      :options="displays"
+      option-label="label"
+      option-value="value"
+      aria-labelledby="shown-in"
+      size="small"
+      @update:model-value="show"
+    />
+    <span class="spacer" />
+    <button type="button" class="word" @click="lamp">{{ dark ? 'Daylight' : 'Evening' }}</button>
+    <a :href="`/api/boxes/${bench.id}/project.json`" download @click="bench.keep()">Save as a file</a>
+    <button type="button" class="word" @click="emit('help')">Keys <kbd>?</kbd></button>
+  </div>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  align-items: center;
+  gap: 0.7rem;
+  padding: 0.2rem 0.9rem;
+  background: var(--paper);
+  border-top: 1px solid var(--rule);
+  font-size: 0.9rem;
+}
+.strip :deep(.p-select-label) {
+  padding-block: 0.15rem;
+}
+.spacer {
+  flex: 1;
+}
+a {
+  font-weight: 700;
+}
+</style>

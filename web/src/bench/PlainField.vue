@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import { computed, ref, useId, watch } from 'vue'
+import { useBench } from './store'
+
+/** A plain number of the plan that is no length: percent, degrees. */
+const props = defineProps<{ label: string; field: string; unit: string; least: number; most: number }>()
+const bench = useBench()
+const id = useId()
+const error = ref('')
+
+const value = computed(() => {
+  let at: unknown = bench.plan
+  for (const name of props.field.split('.')) at = (at as Record<string, unknown> | undefined)?.[name]
+  return typeof at === 'number' ? String(at) : ''
+})
+const typed = ref(value.value)
+watch(value, (now) => {
+  if (Number(typed.value.replace(',', '.')) !== Number(now)) typed.value = now
+})
+const shown = computed(
+  () => error.value || (bench.problem?.field === props.field ? bench.problem.detail : '')
+)
+
+function read() {
+  const text = typed.value.trim().replace(',', '.')
+  const number = Number(text)
+  if (!text || !Number.isFinite(number)) {
+    error.value = `${props.label}: “${typed.value}” is not a number. Type something such as ${Math.round((props.least + props.most) / 4)}.`
+  } else if (number < props.least || number > props.most) {
+    error.value = `${props.label} lies between ${props.least} and ${props.most} ${props.unit}; the value before still stands.`
+  } else {
+    error.value = ''
+    void bench.set(props.field, number, `plain ${props.field}`)
+  }
+}
+
+function leave() {
+  if (!error.value) typed.value = value.value
+  bench.settle()
+}
+</script>
+
+<template>
+  <div class="plain-field">
+    <label :for="id">{{ label }}</label>
+    <span class="with-unit">
+      <InputText
+        :id="id"
+        v-model="typed"
+        inputmode="decimal"
+        :invalid="!!shown"
+        :aria-describedby="`${id}-says`"
+        autocomplete="off"
+        @update:model-value="read"
+        @blur="leave"
+      />
+      <span class="unit">{{ unit }}</span>
+    </span>
+    <span :id="`${id}-says`" class="error" aria-live="polite">{{ shown }}</span>
+  </div>
+</template>
+
+<style scoped>
+.plain-field {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: center;
+  gap: 0 0.6rem;
+  padding: 0.24rem 0;
+  border-bottom: 1px dotted var(--rule);
+}
+.with-unit {
+  display: inline-flex;
+  align-items: center;
+  gap: 0.3rem;
+}
+.with-unit :deep(input) {
+  width: 4.6rem;
+  font: 500 1rem var(--mono);
+  text-align: right;
+  padding: 0.3rem 0.5rem;
+}
+.unit {
+  color: var(--quiet);
+  min-width: 1.4rem;
+}
+.error {
+  grid-column: 1/-1;
+  color: var(--cut);
+  font-size: 0.82rem;
+  font-weight: 600;
+}
+.error:empty {
+  display: none;
+}
+</style>

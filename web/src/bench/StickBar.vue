@@ -1,0 +1,287 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, ref, useId } from 'vue'
+import type { Mark } from '../api/client'
+import WoodDefs from '../drawing/WoodDefs.vue'
+import { useBench } from './store'
+
+/** The wall's height laid out along a rule: on screen at every station. */
+const bench = useBench()
+const box = ref<HTMLElement>()
+const { width } = useElementSize(box)
+const id = useId()
+const LEFT = 20
+const RIGHT = 40
+const TOP = 52
+const BAR = 34
+
+const stick = computed(() => bench.answer?.stick)
+const scale = computed(() =>
+  stick.value ? Math.max(0.01, (width.value - LEFT - RIGHT) / stick.value.width) : 1
+)
+const x = (mm: number) => LEFT + mm * scale.value
+const y = (mm: number) => TOP + (mm * BAR) / 10
+
+const shapes = computed(() =>
+  (stick.value?.shapes ?? []).map((s, i) => {
+    const p = s.points
+    const line = p.length === 4
+    const tick = s.role.startsWith('tick')
+    return {
+      key: i,
+      role: s.role,
+      mark: s.mark,
+      line,
+      tick,
+      x1: x(p[0] ?? 0),
+      x2: x(p[2] ?? 0),
+      y1: tick ? TOP + BAR + 3 : y(p[1] ?? 0),
+      y2: tick ? TOP + BAR + 3 + ((p[3] ?? 0) - (p[1] ?? 0)) * 3.2 : y((line ? p[3] : p[5]) ?? 0)
+    }
+  })
+)
+
+const scaleNotes = computed(() => {
+  let last = -100
+  return (stick.value?.notes ?? []).filter((n) => {
+    const at = x(n.x)
+    if (at - last < 30) return false
+    last = at
+    return true
+  })
+})
+
+interface Label extends Mark {
+  at: number
+  from: number
+  lane: number
+  end: boolean
+}
+
+/** Labels in two lanes above the bar, moved to where they collide with none. */
+const labels = computed<Label[]>(() => {
+  const ends = [-1000, -1000, -1000]
+  const marks = [...(stick.value?.marks ?? [])].sort((a, b) => a.from + a.to - b.from - b.to)
+  return marks.map((m) => {
+    const at = (x(m.from) + x(m.to)) / 2
+    const wide = m.label.length * 7.9 + 10
+    const end = at + wide > width.value - 4
+    const from = end ? Math.min(at + 8, width.value - 2) - wide : at - 8
+    let lane = ends.findIndex((e) => e < from)
+    if (lane < 0) lane = ends.indexOf(Math.min(...ends))
+    ends[lane] = from + wide
+    return { ...m, at, from, lane, end }
+  })
+})
+
+function lights(mark: Mark) {
+  return bench.lit !== '' && (bench.lit === mark.id || bench.lit === mark.number)
+}
+</script>
+
+<template>
+  <section class="stick" aria-label="The stick">
+    <div class="name">
+      <h2>The stick</h2>
+      <p>wall height from the reference edge</p>
+      <a :href="`/api/boxes/${bench.id}/stick.svg`" download @click="bench.keep()">Print at 1:1</a>
+    </div>
+    <div ref="box" class="bar">
+      <svg
+        v-if="stick && width > 0"
+        :width="width"
+        height="138"
+        role="group"
+        aria-label="Wall height along a rule"
+      >
+        <WoodDefs :id="id" />
+        <template v-for="s in shapes" :key="s.key">
+          <line v-if="s.line" :class="s.role" :x1="s.x1" :x2="s.x2" :y1="s.y1" :y2="s.y2" />
+          <rect
+            v-else
+            :class="[s.role, { lit: s.mark && bench.lit === s.mark }]"
+            :x="Math.min(s.x1, s.x2)"
+            :y="Math.min(s.y1, s.y2)"
+            :width="Math.abs(s.x2 - s.x1)"
+            :height="Math.abs(s.y2 - s.y1)"
+            :style="{
+              fill:
+                s.role === 'finger'
+                  ? `url(#${id}-grain)`
+                  : s.role === 'slot-of-mate'
+                    ? `url(#${id}-end)`
+                    : s.role === 'waste'
+                      ? `url(#${id}-hatch)`
+                      : s.role === 'lid-groove'
+                        ? `url(#${id}-hatch-lid)`
+                        : `url(#${id}-hatch-panel)`
+            }"
+          />
+        </template>
+        <text
+          v-for="n in scaleNotes"
+          :key="n.x"
+          class="scale"
+          text-anchor="middle"
+          :x="x(n.x)"
+          :y="TOP + BAR + 30"
+        >
+          {{ n.text }}
+        </text>
+        <g
+          v-for="m in labels"
+          :key="m.id"
+          :class="['mark', m.role, { lit: lights(m) }]"
+          role="button"
+          tabindex="0"
+          :aria-label="m.label"
+          @pointerenter="bench.lit = m.number ?? m.id"
+          @pointerleave="bench.lit = ''"
+          @click="m.number && bench.openWorking(m.number)"
+          @keydown.enter="m.number && bench.openWorking(m.number)"
+          @keydown.w="m.number && bench.openWorking(m.number)"
+        >
+          <path :d="`M${m.at} ${14 + m.lane * 15}V${TOP - 4}`" />
+          <text :x="m.from" :y="11 + m.lane * 15">{{ m.label }}</text>
+        </g>
+      </svg>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.stick {
+  display: grid;
+  grid-template-columns: 9.4rem minmax(0, 1fr);
+  background: var(--sheet);
+  border-top: 2px solid var(--ink);
+  height: 148px;
+}
+.name {
+  padding: 0.6rem 0.9rem;
+}
+.name h2 {
+  font-size: 1.05rem;
+}
+.name p {
+  margin: 0.2rem 0 0.5rem;
+  color: var(--quiet);
+  font-size: 0.85rem;
+  line-height: 1.25;
+}
+.name a {
+  font-weight: 700;
+  font-size: 0.9rem;
+}
+.bar {
+  min-width: 0;
+  padding-top: 6px;
+}
+svg {
+  display: block;
+  overflow: visible;
+}
+rect {
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+.waste {
+  stroke: var(--cut);
+}
+.bottom-groove {
+  stroke: var(--panel);
+  stroke-width: 1.6;
+}
+.lid-groove {
+  stroke: var(--lid);
+  stroke-width: 1.6;
+}
+rect.lit {
+  stroke: var(--edge);
+  stroke-width: 3;
+}
+.tick,
+.tick-whole {
+  stroke: var(--quiet);
+  stroke-width: 1;
+}
+.tick-whole {
+  stroke: var(--ink);
+}
+.reference-edge {
+  stroke: var(--edge);
+  stroke-width: 6;
+}
+line.lid-line {
+  stroke: var(--lid);
+  stroke-width: 2;
+}
+line.closing {
+  stroke: var(--good);
+  stroke-width: 2;
+}
+.scale {
+  font: 400 13px var(--mono);
+  fill: var(--ink);
+}
+.mark {
+  cursor: pointer;
+}
+.mark text {
+  font: 600 13px var(--mono);
+  fill: var(--ink);
+}
+.mark path {
+  stroke: currentColor;
+  stroke-width: 1;
+}
+.mark.bottom-groove {
+  color: var(--panel);
+  stroke-width: 1;
+}
+.mark.bottom-groove text {
+  fill: var(--panel);
+}
+.mark.lid-groove,
+.mark.lid-line {
+  color: var(--lid);
+}
+.mark.lid-groove text,
+.mark.lid-line text {
+  fill: var(--lid);
+}
+.mark.closing {
+  color: var(--good);
+}
+.mark.closing text {
+  fill: var(--good);
+}
+.mark.rip {
+  color: var(--cut);
+}
+.mark.rip text {
+  fill: var(--cut);
+}
+.mark text {
+  stroke: none;
+}
+.mark.lit text,
+.mark:hover text {
+  text-decoration: underline;
+}
+@media (max-width: 900px) {
+  .stick {
+    grid-template-columns: 1fr;
+    height: auto;
+  }
+  .name {
+    display: flex;
+    gap: 1rem;
+    align-items: baseline;
+    padding-bottom: 0;
+  }
+  .name p {
+    margin: 0;
+  }
+}
+</style>

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useBench } from './store'
+
+/** What stands in the way at this station, and what would mend it. */
+const bench = useBench()
+const verdicts = computed(() => {
+  const own = bench.station
+  const panel = own === 'bottom' || own === 'lid'
+  return (bench.answer?.verdicts ?? []).filter((v) => v.station === own || (panel && v.station === 'seasons'))
+})
+const words = { STOP: 'stop', MIND: 'mind', NOTE: 'note' } as const
+</script>
+
+<template>
+  <section aria-label="Verdicts" class="verdicts">
+    <article v-for="(v, i) in verdicts" :key="v.code + i" :class="v.weight.toLowerCase()" :data-code="v.code">
+      <p>
+        <strong class="weight">{{ words[v.weight] }}</strong> {{ v.sentence }}
+        <button
+          type="button"
+          class="word where"
+          @click="bench.openWorking(v.place)"
+          @pointerenter="bench.lit = v.place"
+          @pointerleave="bench.lit = ''"
+        >
+          where
+        </button>
+      </p>
+      <button
+        v-for="fix in v.fixes"
+        :key="fix.label"
+        type="button"
+        class="fix"
+        @pointerenter="bench.show(fix)"
+        @pointerleave="bench.show(null)"
+        @focus="bench.show(fix)"
+        @blur="bench.show(null)"
+        @click="bench.apply(fix)"
+      >
+        {{ fix.label }}
+      </button>
+    </article>
+  </section>
+</template>
+
+<style scoped>
+.verdicts {
+  display: grid;
+  gap: 0.55rem;
+}
+article {
+  background: var(--sheet);
+  border-left: 5px solid var(--good);
+  padding: 0.5rem 0.65rem;
+  font-size: 0.93rem;
+  line-height: 1.32;
+}
+article.mind {
+  border-left: 5px double var(--mind);
+}
+article.stop {
+  border-left: 9px solid var(--cut);
+}
+p {
+  margin: 0;
+}
+.weight {
+  color: var(--good);
+}
+.mind .weight {
+  color: var(--mind);
+}
+.stop .weight {
+  color: var(--cut);
+}
+.where {
+  font-weight: 500;
+  font-size: 0.88rem;
+}
+.fix {
+  display: block;
+  margin-top: 0.4rem;
+  border: 1.5px solid var(--edge);
+  border-radius: 3px;
+  background: none;
+  color: var(--edge);
+  font-weight: 700;
+  padding: 0.25rem 0.6rem;
+  cursor: pointer;
+  text-align: left;
+}
+.fix:hover,
+.fix:focus-visible {
+  background: var(--edge);
+  color: var(--sheet);
+}
+</style>

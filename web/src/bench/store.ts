@@ -1,0 +1,301 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, toRaw } from 'vue'
+import {
+  answer as got,
+  api,
+  problemOf,
+  type Answer,
+  type BoxPlan,
+  type FixView,
+  type KeptBox,
+  type KeptTestCut,
+  type Problem,
+  type WorkingView
+} from '../api/client'
+
+export type StationId = 'size' | 'fingers' | 'blank' | 'jig' | 'fit' | 'bottom' | 'lid'
+type Kept = 'kept' | 'keeping' | 'stale' | 'away'
+
+interface Step {
+  plan: BoxPlan
+  merge: string
+}
+
+const SAVE_AFTER = 350
+
+/** One box on the bench: its decisions, what follows from them, and the way back. */
+export const useBench = defineStore('bench', () => {
+  const id = ref('')
+  const revision = ref(0)
+  const plan = shallowRef<BoxPlan | null>(null)
+  const testCuts = shallowRef<KeptTestCut[]>([])
+  const worked = shallowRef<Answer | null>(null)
+  const preview = shallowRef<Answer | null>(null)
+  const station = ref<StationId>('size')
+  const day = ref(0)
+  const step = ref(0)
+  const lit = ref('')
+  const kept = ref<Kept>('kept')
+  const problem = ref<Problem | null>(null)
+  const working = shallowRef<WorkingView[]>([])
+  const undone = shallowRef<Step[]>([])
+  const done = shallowRef<Step[]>([])
+  const currentRevision = ref(0)
+  let asked = 0
+  let timer = 0
+  let saving: Promise<void> | null = null
+  let dirty = false
+
+  const answer = computed(() => preview.value ?? worked.value)
+  const numbers = computed(() => new Map((answer.value?.numbers ?? []).map((n) => [n.id, n])))
+
+  function request(of: BoxPlan) {
+    return {
+      plan: of,
+      testCuts: testCuts.value.map((c) => c.cut),
+      station: station.value,
+      day: day.value,
+      step: step.value
+    }
+  }
+
+  async function open(box: string) {
+    const found = await got(api.GET('/api/boxes/{id}', { params: { path: { id: box } } }))
+    take(found)
+    done.value = []
+    undone.value = []
+    working.value = []
+    await work()
+  }
+
+  function take(box: KeptBox) {
+    id.value = box.id
+    revision.value = box.revision
+    plan.value = box.plan
+    testCuts.value = box.testCuts
+    kept.value = 'kept'
+    dirty = false
+  }
+
+  /** Works the plan; a refused plan is put back to the one before, and the refusal is shown where it came from. */
+  async function work(back?: BoxPlan) {
+    if (!plan.value) return
+    const turn = ++asked
+    try {
+      const result = await got(api.POST('/api/work', { body: request(plan.value) }))
+      if (turn === asked) {
+        worked.value = result
+        preview.value = null
+        problem.value = null
+      }
+    } catch (error) {
+      if (turn !== asked) return
+      const refused = problemOf(error)
+      problem.value = { ...refused, field: refused.field?.replace(/^plan\./, '') }
+      if (back && refused.status >= 400 && refused.status < 500) {
+        plan.value = back
+        done.value = done.value.slice(0, -1)
+        dirty = dirty && done.value.length > 0
+      }
+    }
+  }
+
+  /**
+   * Takes a decision.
+   *
+   * @param merge decisions of the same merge name become one step to undo (a number being dragged)
+   */
+  async function decide(change: (draft: BoxPlan) => void, merge = '') {
+    if (!plan.value) return
+    const before = plan.value
+    const after = structuredClone(toRaw(before))
+    change(after)
+    if (JSON.stringify(after) === JSON.stringify(before)) return
+    const last = done.value[done.value.length - 1]
+    if (!(merge && last?.merge === merge)) {
+      done.value = [...done.value, { plan: before, merge }]
+    }
+    undone.value = []
+    plan.value = after
+    keepSoon()
+    await work(before)
+  }
+
+  async function set(field: string, value: unknown, merge = '') {
+    await decide((draft) => {
+      const path = field.split('.')
+      const last = path.pop() ?? ''
+      let at = draft as unknown as Record<string, unknown>
+      for (const name of path) at = at[name] as Record<string, unknown>
+      if (value === undefined || value === null) Reflect.deleteProperty(at, last)
+      else at[last] = value
+    }, merge)
+  }
+
+  /** Closes a step that was being merged, so that the next drag is a step of its own. */
+  function settle() {
+    const last = done.value[done.value.length - 1]
+    if (last?.merge) done.value = [...done.value.slice(0, -1), { plan: last.plan, merge: '' }]
+  }
+
+  async function undo() {
+    const last = done.value[done.value.length - 1]
+    if (!last || !plan.value) return
+    undone.value = [...undone.value, { plan: plan.value, merge: '' }]
+    done.value = done.value.slice(0, -1)
+    plan.value = last.plan
+    keepSoon()
+    await work()
+  }
+
+  async function redo() {
+    const next = undone.value[undone.value.length - 1]
+    if (!next || !plan.value) return
+    done.value = [...done.value, { plan: plan.value, merge: '' }]
+    undone.value = undone.value.slice(0, -1)
+    plan.value = next.plan
+    keepSoon()
+    await work()
+  }
+
+  async function apply(fix: FixView) {
+    preview.value = null
+    await decide((draft) => Object.assign(draft, structuredClone(toRaw(fix.after))))
+  }
+
+  async function show(fix: FixView | null) {
+    if (!fix) {
+      preview.value = null
+      return
+    }
+    const turn = asked
+    const shown = await got(api.POST('/api/work', { body: request(fix.after) })).catch(() => null)
+    if (turn === asked && shown) preview.value = shown
+  }
+
+  async function openWorking(number: string) {
+    if (!plan.value) return
+    try {
+      const opened = await got(
+        api.POST('/api/work/{number}', { params: { path: { number } }, body: request(plan.value) })
+      )
+      const at = working.value.findIndex((w) => w.number.id === number)
+      working.value = at >= 0 ? working.value.slice(0, at + 1) : [...working.value, opened]
+    } catch (error) {
+      problem.value = problemOf(error)
+    }
+  }
+
+  function keepSoon() {
+    dirty = true
+    if (kept.value === 'stale') return
+    kept.value = 'keeping'
+    window.clearTimeout(timer)
+    timer = window.setTimeout(() => void keep(), SAVE_AFTER)
+  }
+
+  /** Writes the plan with the revision it was made from; one write at a time, so none outruns another. */
+  async function keep(): Promise<void> {
+    window.clearTimeout(timer)
+    if (saving) await saving
+    if (!dirty || !plan.value || kept.value === 'stale') return
+    saving = write(plan.value)
+    await saving
+    saving = null
+    if (dirty && kept.value === 'keeping') await keep()
+  }
+
+  async function write(what: BoxPlan) {
+    dirty = false
+    try {
+      const saved = await got(
+        api.PUT('/api/boxes/{id}', {
+          params: { path: { id: id.value } },
+          body: { revision: revision.value, plan: what }
+        })
+      )
+      revision.value = saved.revision
+      kept.value = dirty ? 'keeping' : 'kept'
+    } catch (error) {
+      dirty = true
+      const refused = problemOf(error)
+      if (refused.status === 409) {
+        currentRevision.value = refused.currentRevision ?? 0
+        kept.value = 'stale'
+      } else {
+        kept.value = 'away'
+        if (refused.status === 0) timer = window.setTimeout(() => void keep(), 3000)
+      }
+    }
+  }
+
+  async function keepOnTop() {
+    revision.value = currentRevision.value
+    kept.value = 'keeping'
+    dirty = true
+    await keep()
+  }
+
+  async function keepAsCopy(): Promise<string> {
+    if (!plan.value) return id.value
+    const mine = { ...plan.value, name: `${plan.value.name.slice(0, 66)} (other window)` }
+    const box = await got(api.POST('/api/boxes', { body: { plan: mine } }))
+    kept.value = 'kept'
+    dirty = false
+    return box.id
+  }
+
+  async function addTestCut(slots: number[], fingers: number[], moved: number | undefined) {
+    const box = await got(
+      api.POST('/api/boxes/{id}/test-cuts', {
+        params: { path: { id: id.value } },
+        body: { slots, fingers, moved }
+      })
+    )
+    testCuts.value = box.testCuts
+    await work()
+  }
+
+  async function removeTestCut(cutId: number, back = false) {
+    const path = { id: id.value, cutId }
+    const box = back
+      ? await got(api.POST('/api/boxes/{id}/test-cuts/{cutId}/restore', { params: { path } }))
+      : await got(api.DELETE('/api/boxes/{id}/test-cuts/{cutId}', { params: { path } }))
+    testCuts.value = box.testCuts
+    await work()
+  }
+
+  return {
+    id,
+    plan,
+    testCuts,
+    worked,
+    answer,
+    preview,
+    numbers,
+    station,
+    day,
+    step,
+    lit,
+    kept,
+    problem,
+    working,
+    done,
+    undone,
+    open,
+    work,
+    decide,
+    set,
+    settle,
+    undo,
+    redo,
+    apply,
+    show,
+    openWorking,
+    keep,
+    keepOnTop,
+    keepAsCopy,
+    addTestCut,
+    removeTestCut
+  }
+})

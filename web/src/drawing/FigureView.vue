@@ -1,0 +1,438 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, ref, useId } from 'vue'
+import type { Figure } from '../api/client'
+import { LANE, place, room } from './dimensions'
+import { pieces } from './fraction'
+import WoodDefs from './WoodDefs.vue'
+
+const props = withDefaults(
+  defineProps<{ figure: Figure; lit?: string; mostScale?: number; pad?: number; quiet?: boolean }>(),
+  { lit: '', mostScale: 60, pad: 16, quiet: false }
+)
+const emit = defineEmits<{
+  open: [number: string]
+  edit: [field: string, x: number, y: number]
+  point: [mark: string]
+}>()
+
+const box = ref<HTMLElement>()
+const { width, height } = useElementSize(box)
+const id = useId()
+
+const rooms = computed(() => ({
+  top:
+    room(props.figure.dimensions, 'ABOVE') +
+    (props.figure.dimensions.some((d) => d.side === 'ABOVE') ? 12 : 0),
+  bottom: room(props.figure.dimensions, 'BELOW'),
+  left: room(props.figure.dimensions, 'LEFT'),
+  right: room(props.figure.dimensions, 'RIGHT')
+}))
+
+const scale = computed(() => {
+  const r = rooms.value
+  const byWidth = (width.value - r.left - r.right - 2 * props.pad) / props.figure.width
+  const byHeight = (height.value - r.top - r.bottom - 2 * props.pad) / props.figure.height
+  return Math.max(0.0001, Math.min(byWidth, byHeight, props.mostScale))
+})
+
+const origin = computed(() => {
+  const r = rooms.value
+  const wide = props.figure.width * scale.value + r.left + r.right
+  const high = props.figure.height * scale.value + r.top + r.bottom
+  return { x: (width.value - wide) / 2 + r.left, y: (height.value - high) / 2 + r.top }
+})
+
+const at = computed(() => ({
+  x: (mm: number) => origin.value.x + (mm - props.figure.left) * scale.value,
+  y: (mm: number) => origin.value.y + (mm - props.figure.top) * scale.value
+}))
+
+const bounds = computed(() => ({
+  left: at.value.x(props.figure.left),
+  top: at.value.y(props.figure.top),
+  right: at.value.x(props.figure.left + props.figure.width),
+  bottom: at.value.y(props.figure.top + props.figure.height)
+}))
+
+const shapes = computed(() =>
+  props.figure.shapes.map((shape, i) => {
+    const points: string[] = []
+    for (let p = 0; p < shape.points.length; p += 2) {
+      points.push(
+        `${at.value.x(shape.points[p] ?? 0).toFixed(2)},${at.value.y(shape.points[p + 1] ?? 0).toFixed(2)}`
+      )
+    }
+    return {
+      key: i,
+      role: shape.role,
+      mark: shape.mark,
+      line: shape.points.length === 4,
+      points: points.join(' ')
+    }
+  })
+)
+
+const placed = computed(() => place(props.figure.dimensions, at.value, bounds.value))
+const notes = computed(() =>
+  props.figure.notes.map((n, i) => ({ ...n, anchor: n.anchor as 'start' | 'middle' | 'end', key: i, px: at.value.x(n.x), py: at.value.y(n.y) }))
+)
+
+const fills = Object.fromEntries(
+  ['end', 'grain', 'grain-up', 'mate-up', 'hatch', 'hatch-panel', 'hatch-lid'].map((name) => [
+    `--${name}`,
+    `url(#${id}-${name})`
+  ])
+)
+
+function pressed(d: { number?: string; field?: string }, x: number, y: number) {
+  if (d.field?.includes('.')) emit('edit', d.field, x, y)
+  else if (d.number) emit('open', d.number)
+}
+
+function key(event: KeyboardEvent, d: { number?: string; field?: string }, x: number, y: number) {
+  if (event.key === 'Enter' || event.key === ' ') {
+    event.preventDefault()
+    pressed(d, x, y)
+  } else if (event.key === 'w' && d.number) {
+    event.preventDefault()
+    emit('open', d.number)
+  }
+}
+
+/** A short slanted tick across a dimension line's end. */
+function tick(x: number, y: number) {
+  return `M${x - 5} ${y + 5}L${x + 5} ${y - 5}`
+}
+</script>
+
+<template>
+  <div ref="box" class="figure" :class="{ quiet }">
+    <svg v-if="width > 0" :width="width" :height="height" :aria-labelledby="`${id}-title`" role="group">
+      <title :id="`${id}-title`">{{ figure.title }}</title>
+      <WoodDefs :id="id" />
+      <g :style="fills" class="shapes">
+        <template v-for="shape in shapes" :key="shape.key">
+          <polyline
+            v-if="shape.line"
+            :points="shape.points"
+            :class="['line', shape.role]"
+            :marker-end="shape.role === 'arrow' ? `url(#${id}-arrow)` : undefined"
+          />
+          <polygon
+            v-else
+            :points="shape.points"
+            :class="['shape', shape.role, { lit: lit && shape.mark === lit }]"
+            :style="{ fill: `var(--fill-${shape.role}, none)` }"
+            @pointerenter="shape.mark && emit('point', shape.mark)"
+            @pointerleave="shape.mark && emit('point', '')"
+          />
+        </template>
+      </g>
+      <g class="dimensions">
+        <g v-for="(d, i) in placed" :key="i" :class="{ lit: lit && d.source.number === lit }">
+          <path
+            class="extension"
+            :d="`M${d.from.x1} ${d.from.y1}L${d.upright ? d.x1 : d.from.x1} ${d.upright ? d.from.y1 : d.y1}M${d.from.x2} ${d.from.y2}L${d.upright ? d.x2 : d.from.x2} ${d.upright ? d.from.y2 : d.y2}`"
+          />
+          <path class="measure" :d="`M${d.x1} ${d.y1}L${d.x2} ${d.y2}`" />
+          <path class="end" :d="tick(d.x1, d.y1) + tick(d.x2, d.y2)" />
+          <path
+            v-if="d.level > 0"
+            class="extension"
+            :d="d.upright ? `M${d.x1} ${d.ty}L${d.tx + 3} ${d.ty}` : `M${d.tx} ${d.y1}L${d.tx} ${d.ty + 3}`"
+          />
+          <g
+            :transform="d.upright ? `translate(${d.tx} ${d.ty}) rotate(-90)` : `translate(${d.tx} ${d.ty})`"
+            class="text"
+            :class="{ decides: d.source.field?.includes('.') }"
+            role="button"
+            tabindex="0"
+            :aria-label="`${d.source.number ?? ''} ${d.source.text}, ${d.source.field?.includes('.') ? 'change' : 'show working'}`"
+            @click="pressed(d.source, d.tx, d.ty)"
+            @keydown="key($event, d.source, d.tx, d.ty)"
+            @pointerenter="d.source.number && emit('point', d.source.number)"
+            @pointerleave="emit('point', '')"
+          >
+            <rect
+              :x="-d.source.text.length * 4.6 - 5"
+              y="-15"
+              :width="d.source.text.length * 9.2 + 10"
+              height="20"
+              rx="2"
+            />
+            <text text-anchor="middle">
+              <tspan
+                v-for="(piece, k) in pieces(d.source.text)"
+                :key="k"
+                :class="piece.kind"
+                :dy="
+                  piece.kind === 'over'
+                    ? -4
+                    : piece.kind === 'plain' && k > 0 && pieces(d.source.text)[k - 1]?.kind === 'over'
+                      ? 4
+                      : 0
+                "
+              >
+                {{ piece.text }}
+              </tspan>
+            </text>
+          </g>
+        </g>
+      </g>
+      <g class="notes">
+        <text
+          v-for="n in notes"
+          :key="n.key"
+          :x="n.px"
+          :y="n.py"
+          :text-anchor="n.anchor"
+          :class="['note', n.role, { opens: n.number }]"
+          :role="n.number ? 'button' : undefined"
+          :tabindex="n.number ? 0 : undefined"
+          @click="n.number && emit('open', n.number)"
+          @keydown="n.number && key($event, { number: n.number }, n.px, n.py)"
+        >
+          {{ n.text }}
+        </text>
+      </g>
+    </svg>
+    <slot :scale="scale" :lane="LANE" />
+  </div>
+</template>
+
+<style scoped>
+.figure {
+  position: relative;
+  width: 100%;
+  height: 100%;
+  min-height: 0;
+}
+svg {
+  position: absolute;
+  inset: 0;
+  display: block;
+}
+.shape,
+.line {
+  stroke: var(--ink);
+  stroke-width: 1.2;
+  vector-effect: non-scaling-stroke;
+  transition: points 0.1s;
+  --fill-side-grain: var(--grain);
+  --fill-side-grain-up: var(--grain-up);
+  --fill-mate-up: var(--mate-up);
+  --fill-end-grain: var(--end);
+  --fill-standing-end-grain: var(--wood);
+  --fill-standing-end: var(--wood-end);
+  --fill-standing-top: var(--end);
+  --fill-standing-inside: color-mix(in srgb, var(--ink) 62%, var(--wood));
+  --fill-board: var(--grain);
+  --fill-part: color-mix(in srgb, var(--sheet) 42%, transparent);
+  --fill-part-missing: color-mix(in srgb, var(--cut) 26%, transparent);
+  --fill-waste: var(--hatch);
+  --fill-rip-waste: var(--hatch);
+  --fill-kerf: var(--cut);
+  --fill-inside: var(--sheet);
+  --fill-slot: var(--ground);
+  --fill-stock: var(--grain);
+  --fill-guide: var(--mate-up);
+  --fill-spacer: var(--sheet);
+  --fill-key: var(--key);
+  --fill-cutter: var(--hatch);
+  --fill-fence: color-mix(in srgb, var(--wood) 30%, var(--ground));
+  --fill-gap: var(--sheet);
+  --fill-overlap: var(--hatch);
+  --fill-panel: var(--hatch-panel);
+  --fill-panel-faint: color-mix(in srgb, var(--panel) 18%, transparent);
+  --fill-lid: var(--hatch-lid);
+  --fill-groove: var(--ground);
+  --fill-wall-end-on-side: var(--grain);
+  --fill-wall-end-on-end: var(--grain-up);
+  --fill-front: color-mix(in srgb, var(--wood) 30%, var(--ground));
+  --fill-band: color-mix(in srgb, var(--good) 26%, transparent);
+  --fill-end-through: var(--good);
+  --fill-end-stop: var(--ink);
+  --fill-end-shows: var(--cut);
+  --fill-end-open: var(--sheet);
+}
+.waste,
+.rip-waste,
+.cutter,
+.overlap,
+.part-missing {
+  stroke: var(--cut);
+}
+.kerf {
+  stroke: none;
+}
+.part {
+  stroke-width: 2;
+}
+.slot,
+.groove {
+  stroke-width: 1;
+}
+.band,
+.gap {
+  stroke: none;
+}
+.key-moved {
+  stroke: var(--good);
+  stroke-width: 2;
+  stroke-dasharray: 6 4;
+}
+.spacer {
+  stroke-dasharray: 3 2;
+}
+.line {
+  fill: none;
+}
+.reference-edge {
+  stroke: var(--edge);
+  stroke-width: 5;
+}
+.reference-edge-of-guide {
+  stroke: var(--edge);
+  stroke-width: 2;
+  stroke-dasharray: 5 3;
+}
+.bottom-groove-hidden {
+  stroke: var(--panel);
+  stroke-dasharray: 7 4;
+}
+.lid-groove-hidden {
+  stroke: var(--lid);
+  stroke-dasharray: 7 4;
+}
+.lid-line {
+  stroke: var(--lid);
+  stroke-width: 2;
+}
+.arrow {
+  stroke: var(--good);
+  stroke-width: 4;
+}
+.axis,
+.tick {
+  stroke: var(--quiet);
+}
+.target {
+  stroke: var(--good);
+  stroke-dasharray: 5 3;
+  stroke-width: 2;
+}
+.break {
+  stroke: var(--quiet);
+  stroke-dasharray: 3 5;
+}
+.shape.lit {
+  stroke: var(--edge);
+  stroke-width: 3;
+}
+.extension {
+  stroke: var(--quiet);
+  stroke-width: 0.7;
+  fill: none;
+  opacity: 0.7;
+}
+.measure {
+  stroke: var(--ink);
+  stroke-width: 1;
+}
+.end {
+  stroke: var(--ink);
+  stroke-width: 1.6;
+}
+.text {
+  cursor: pointer;
+}
+.text rect {
+  fill: color-mix(in srgb, var(--ground) 86%, transparent);
+}
+.text text {
+  font: 500 15px var(--mono);
+  fill: var(--ink);
+}
+.text .over,
+.text .under {
+  font-size: 10.5px;
+}
+.text.decides rect {
+  fill: var(--sheet);
+  stroke: var(--rule);
+}
+.text:hover rect,
+.lit .text rect {
+  fill: var(--sheet);
+  stroke: var(--edge);
+}
+.note {
+  font: 400 14px var(--sans);
+  fill: var(--ink);
+}
+.note.pencil {
+  font: 600 19px var(--sans);
+  fill: color-mix(in srgb, var(--ink) 80%, var(--wood));
+  paint-order: stroke;
+  stroke: color-mix(in srgb, var(--wood) 70%, transparent);
+  stroke-width: 3px;
+}
+.note.quiet,
+.note.scale {
+  fill: var(--quiet);
+}
+.note.scale {
+  font: 400 13px var(--mono);
+}
+.note.on-key {
+  fill: #fff;
+  font-weight: 700;
+}
+.note.cut {
+  fill: var(--cut);
+  font-weight: 700;
+  paint-order: stroke;
+  stroke: var(--ground);
+  stroke-width: 4px;
+}
+.note.gap-label,
+.note.held {
+  font: 600 16px var(--mono);
+  paint-order: stroke;
+  stroke: var(--ground);
+  stroke-width: 5px;
+}
+.note.held {
+  fill: var(--panel);
+}
+.note.test {
+  fill: var(--quiet);
+  font-size: 18px;
+}
+.note.test-last {
+  font-size: 22px;
+}
+.note.end-through {
+  fill: var(--good);
+  font-weight: 700;
+}
+.note.end-shows {
+  fill: var(--cut);
+  font-weight: 700;
+}
+.note.end-stop,
+.note.end-open {
+  font-weight: 700;
+}
+.note.opens {
+  cursor: pointer;
+}
+.figure.quiet .shape,
+.figure.quiet .line {
+  stroke-width: 0.8;
+}
+.figure.quiet .lid-line {
+  stroke-width: 1.4;
+}
+</style>

@@ -1,0 +1,210 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, ref, useId } from 'vue'
+import type { RungView } from '../api/client'
+import NumText from './NumText.vue'
+import WoodDefs from './WoodDefs.vue'
+
+/** One rung: the wall's edge at the ladder's scale, the mate's fingers in its slots, passes ticked, waste hatched. */
+const props = defineProps<{ rung: RungView; most: number; chosen: boolean; recommended: boolean }>()
+const emit = defineEmits<{ choose: []; open: [number: string] }>()
+const id = useId()
+const box = ref<HTMLElement>()
+const { width } = useElementSize(box)
+const scale = computed(() => Math.max(0.001, (width.value - 12) / props.most))
+const bar = computed(() => (props.chosen ? 46 : 27))
+const TOP = 9
+const x = (mm: number) => 4 + mm * scale.value
+
+/** All slots in one path: a ladder may have thousands. */
+const slots = computed(() => {
+  const s = props.rung.figure.slots
+  let d = ''
+  for (let i = 0; i < s.length; i += 2) {
+    d += `M${x(s[i] ?? 0).toFixed(2)} ${TOP}H${x(s[i + 1] ?? 0).toFixed(2)}V${TOP + bar.value}H${x(s[i] ?? 0).toFixed(2)}Z`
+  }
+  return d
+})
+
+/** Passes, ticked above every slot where there is room to tell them apart. */
+const ticks = computed(() => {
+  const s = props.rung.figure.slots
+  const first = s[0] ?? 0
+  const end = props.rung.figure.passes
+  const last = end[end.length - 1] ?? 0
+  const kerf = (s[1] ?? 0) - last
+  let d = ''
+  for (let i = 0; i < s.length; i += 2) {
+    end.forEach((at, pass) => {
+      const from = (s[i] ?? 0) + at - first
+      d += `M${x(from).toFixed(2)} ${TOP - 3 - (pass % 2) * 3}H${x(from + kerf).toFixed(2)}`
+    })
+  }
+  return d
+})
+
+const passes = computed(() =>
+  props.rung.passes === 1 ? 'one pass a slot' : `${props.rung.passes} passes a slot`
+)
+const says = computed(() =>
+  props.rung.feasible ? `${passes.value} · ${props.rung.cuts} in all` : props.rung.why
+)
+function key(event: KeyboardEvent) {
+  if (event.key === 'w') emit('open', `fingers.${props.rung.sections}.slot`)
+}
+</script>
+
+<template>
+  <div class="rung" :class="{ chosen, strange: rung.why, impossible: !rung.feasible }">
+    <button
+      type="button"
+      class="choose"
+      role="radio"
+      :aria-checked="chosen"
+      :aria-label="`${rung.sections} sections of ${rung.slot}, ${says}`"
+      @click="emit('choose')"
+      @keydown="key"
+    >
+      <span class="count">{{ rung.sections }}</span>
+      <span ref="box" class="edge">
+        <svg v-if="width > 0" :width="width" :height="bar + 12" aria-hidden="true">
+          <WoodDefs :id="id" />
+          <rect
+            :x="x(0)"
+            :y="TOP"
+            :width="x(rung.figure.closing) - x(0)"
+            :height="bar"
+            :fill="`url(#${id}-grain)`"
+            class="wall"
+          />
+          <rect
+            v-if="rung.figure.height > rung.figure.closing + 0.001"
+            :x="x(rung.figure.closing)"
+            :y="TOP"
+            :width="x(rung.figure.height) - x(rung.figure.closing)"
+            :height="bar"
+            :fill="`url(#${id}-hatch)`"
+            class="waste"
+          />
+          <path :d="slots" :fill="`url(#${id}-end)`" class="slots" />
+          <path v-if="rung.feasible" :d="ticks" class="ticks" />
+          <path :d="`M${x(0)} ${TOP - 4}V${TOP + bar + 3}`" class="reference" />
+        </svg>
+      </span>
+    </button>
+    <span class="says">
+      <button
+        type="button"
+        class="plain slot"
+        :aria-label="`working of ${rung.slot}`"
+        @click="emit('open', `fingers.${rung.sections}.slot`)"
+      >
+        <NumText :text="rung.slot" />
+      </button>
+      <span class="quiet">{{ says }}</span>
+    </span>
+    <p v-if="chosen" class="reasons">
+      <button type="button" class="word" @click="emit('open', `fingers.${rung.sections}.score`)">
+        {{ Math.round(rung.score) }} of 100
+      </button>
+      <template v-for="reason in rung.reasons" :key="reason"> · {{ reason }}</template>
+    </p>
+    <span v-if="recommended" class="flag">recommended</span>
+  </div>
+</template>
+
+<style scoped>
+.rung {
+  position: relative;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 11.4rem;
+  gap: 0 0.8rem;
+  align-items: center;
+  padding: 0.22rem 0.5rem 0.28rem 0.4rem;
+  border: 2px solid transparent;
+  flex: 0 0 auto;
+}
+.chosen {
+  background: var(--paper);
+  border-color: var(--edge);
+  border-radius: 3px;
+}
+.choose {
+  display: grid;
+  grid-template-columns: 2.9rem minmax(0, 1fr);
+  align-items: center;
+  gap: 0.5rem;
+  border: 0;
+  background: none;
+  padding: 0;
+  cursor: pointer;
+  text-align: left;
+}
+.count {
+  font: 600 1.2rem var(--mono);
+  text-align: right;
+}
+.chosen .count {
+  font-size: 1.8rem;
+  font-weight: 700;
+}
+svg {
+  display: block;
+}
+.wall,
+.slots {
+  stroke: var(--ink);
+  stroke-width: 1.1;
+}
+.waste {
+  stroke: var(--cut);
+}
+.ticks {
+  stroke: var(--cut);
+  stroke-width: 2.2;
+}
+.reference {
+  stroke: var(--edge);
+  stroke-width: 5;
+}
+.says {
+  display: grid;
+  line-height: 1.2;
+}
+.slot {
+  font-size: 1.1rem;
+  font-weight: 600;
+  justify-self: start;
+}
+.chosen .slot {
+  font-size: 1.3rem;
+}
+.quiet {
+  font-size: 0.84rem;
+  color: var(--quiet);
+}
+.impossible .choose,
+.impossible .slot {
+  opacity: 0.55;
+}
+.impossible .choose:hover,
+.impossible .choose:focus-visible {
+  opacity: 1;
+}
+.strange:not(.impossible) .edge {
+  filter: saturate(0.35);
+}
+.reasons {
+  grid-column: 1/-1;
+  margin: 0.15rem 0 0.1rem 3.6rem;
+  font-size: 0.9rem;
+}
+.flag {
+  position: absolute;
+  right: 0.5rem;
+  top: 0.1rem;
+  font-size: 0.76rem;
+  font-weight: 700;
+  color: var(--good);
+}
+</style>

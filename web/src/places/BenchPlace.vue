@@ -1,0 +1,198 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import { useToast } from 'primevue/usetoast'
+import { computed, onBeforeUnmount, ref, watch, type Component } from 'vue'
+import { onBeforeRouteLeave, useRouter } from 'vue-router'
+import { problemOf } from '../api/client'
+import BenchRail from '../bench/BenchRail.vue'
+import DisplaySwitch from '../bench/DisplaySwitch.vue'
+import KeysHelp from '../bench/KeysHelp.vue'
+import StickBar from '../bench/StickBar.vue'
+import { useBench, type StationId } from '../bench/store'
+import WorkingPanel from '../bench/WorkingPanel.vue'
+import { woodTint } from '../drawing/tint'
+import BlankStation from '../stations/BlankStation.vue'
+import FingersStation from '../stations/FingersStation.vue'
+import FitStation from '../stations/FitStation.vue'
+import JigStation from '../stations/JigStation.vue'
+import PanelStation from '../stations/PanelStation.vue'
+import SizeStation from '../stations/SizeStation.vue'
+
+const props = defineProps<{ id?: string; station?: string }>()
+const bench = useBench()
+const router = useRouter()
+const toast = useToast()
+const missing = ref('')
+const help = ref(false)
+const route = computed(() => router.currentRoute.value)
+
+const stations: Record<StationId, Component> = {
+  size: SizeStation,
+  fingers: FingersStation,
+  blank: BlankStation,
+  jig: JigStation,
+  fit: FitStation,
+  bottom: PanelStation,
+  lid: PanelStation
+}
+
+const boxId = computed(() => props.id ?? String(route.value.params.id ?? ''))
+const wanted = computed<StationId>(() => {
+  const station = String(route.value.params.station ?? '') || 'size'
+  return station in stations ? (station as StationId) : 'size'
+})
+
+watch(
+  boxId,
+  async (id) => {
+    if (!id) return
+    bench.station = wanted.value
+    try {
+      await bench.open(id)
+      missing.value = ''
+      document.title = `${bench.plan?.name} – Cant Hook`
+    } catch (error) {
+      missing.value = problemOf(error).detail
+    }
+  },
+  { immediate: true }
+)
+watch(wanted, async (station) => {
+  if (bench.station === station || route.value.name !== 'bench') return
+  bench.working = []
+  bench.station = station
+  await bench.work()
+})
+watch(
+  () => bench.problem,
+  (problem) => {
+    if (problem && !problem.field) toast.add({ severity: 'warn', summary: problem.detail, life: 6000 })
+  }
+)
+
+const stale = computed(() => bench.kept === 'stale')
+async function mineAsCopy() {
+  const id = await bench.keepAsCopy()
+  await router.push({ name: 'bench', params: { id, station: bench.station } })
+}
+
+function typing(event: KeyboardEvent) {
+  const target = event.target as HTMLElement
+  return target.closest('input, textarea, [role=combobox], [role=dialog]') !== null
+}
+
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+    event.preventDefault()
+    void (event.shiftKey ? bench.redo() : bench.undo())
+    return
+  }
+  if (typing(event) || event.ctrlKey || event.metaKey || event.altKey) return
+  if (event.key === '?') help.value = true
+  if (event.key === '[' || event.key === ']') climb(event.key === ']' ? 1 : -1)
+})
+
+/** To the next count the cutter can make, as the rungs stand in the ladder. */
+function climb(by: 1 | -1) {
+  const now = bench.answer?.sections ?? 0
+  const next = now + 2 * by
+  const rungs = bench.answer?.ladder
+  if (next < 3 || (rungs && !rungs.some((r) => r.sections === next && r.feasible))) return
+  void bench.set('fingers.sections', next, 'climb')
+}
+
+useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
+  if (bench.kept !== 'kept') {
+    void bench.keep()
+    event.preventDefault()
+  }
+})
+onBeforeRouteLeave(() => bench.keep())
+onBeforeUnmount(() => {
+  bench.working = []
+})
+</script>
+
+<template>
+  <div v-if="missing" class="missing">
+    <h1>{{ missing }}</h1>
+    <p><RouterLink to="/boxes">See the boxes that are here</RouterLink></p>
+  </div>
+  <div v-else-if="bench.plan && bench.answer" class="bench" :style="woodTint(bench.plan.walls.wood)">
+    <BenchRail />
+    <component :is="stations[bench.station]" :key="bench.station" />
+    <div class="over-slate" :class="{ open: bench.working.length }"><WorkingPanel /></div>
+    <div class="foot">
+      <DisplaySwitch @help="help = true" />
+      <StickBar />
+    </div>
+    <KeysHelp v-model="help" />
+    <Dialog
+      :visible="stale"
+      modal
+      :closable="false"
+      header="Changed in another window"
+      :style="{ width: '30rem' }"
+    >
+      <p>
+        This box was changed elsewhere while you worked on it here. Your changes are still on this page and
+        nothing has been overwritten.
+      </p>
+      <div class="ways">
+        <Button label="Keep mine as a box of its own" @click="mineAsCopy" />
+        <Button label="Take theirs" severity="secondary" @click="bench.open(bench.id)" />
+        <Button label="Put mine over theirs" severity="secondary" @click="bench.keepOnTop()" />
+      </div>
+      <p class="small">Every saved state stays in the history, theirs too.</p>
+    </Dialog>
+  </div>
+  <p v-else class="missing" role="status">Laying the box on the bench…</p>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  grid-template: minmax(0, 1fr) auto / 12.6rem minmax(0, 1fr) 20.4rem;
+  height: 100%;
+}
+.foot {
+  grid-column: 1/-1;
+}
+.over-slate {
+  grid-area: 1/3;
+  position: relative;
+  pointer-events: none;
+}
+.over-slate.open {
+  pointer-events: auto;
+}
+.missing {
+  padding: 3rem;
+}
+.ways {
+  display: grid;
+  gap: 0.5rem;
+}
+.small {
+  font-size: 0.88rem;
+  color: var(--quiet);
+}
+@media (max-width: 1100px) {
+  .bench {
+    grid-template-columns: 10.4rem minmax(0, 1fr) 17.6rem;
+  }
+}
+@media (max-width: 900px) {
+  .bench {
+    display: block;
+    height: auto;
+  }
+  .over-slate.open {
+    position: fixed;
+    inset: 10% 0 0 10%;
+    z-index: 9;
+  }
+}
+</style>

@@ -1,0 +1,235 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import { useToast } from 'primevue/usetoast'
+import { computed, onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { answer, api, problemOf, type ShelfBox } from '../api/client'
+import FigureView from '../drawing/FigureView.vue'
+import { woodTint } from '../drawing/tint'
+import NewBox from '../shop/NewBox.vue'
+
+const router = useRouter()
+const toast = useToast()
+const boxes = ref<ShelfBox[]>()
+const put = ref<ShelfBox[]>([])
+const search = ref('')
+const asking = ref(false)
+const failed = ref('')
+const shown = computed(() => {
+  const words = search.value.trim().toLowerCase()
+  return (boxes.value ?? []).filter((b) => `${b.name} ${b.purpose} ${b.wood}`.toLowerCase().includes(words))
+})
+
+async function load() {
+  try {
+    boxes.value = await answer(api.GET('/api/boxes', { params: { query: {} } }))
+    put.value = await answer(api.GET('/api/boxes', { params: { query: { archived: true } } }))
+    failed.value = ''
+  } catch (error) {
+    failed.value = problemOf(error).detail
+  }
+}
+onMounted(() => {
+  document.title = 'Boxes – Cant Hook'
+  void load()
+})
+
+async function copy(box: ShelfBox) {
+  await answer(api.POST('/api/boxes/{id}/copy', { params: { path: { id: box.id } } }))
+  await load()
+}
+async function archive(box: ShelfBox) {
+  await answer(api.DELETE('/api/boxes/{id}', { params: { path: { id: box.id } } }))
+  await load()
+  toast.add({ severity: 'info', summary: `${box.name} is put away. Take it out again below.`, life: 5000 })
+}
+async function restore(box: ShelfBox) {
+  await answer(api.POST('/api/boxes/{id}/restore', { params: { path: { id: box.id } } }))
+  await load()
+}
+
+async function bring(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (!file) return
+  try {
+    if (file.size > 1_000_000)
+      throw new Error(`${file.name} is over a megabyte; a box is a few kilobytes. Is it the right file?`)
+    let content: unknown
+    try {
+      content = JSON.parse(await file.text())
+    } catch {
+      throw new Error(`${file.name} is not a box saved by Cant Hook: it is not JSON.`)
+    }
+    const box = await answer(api.POST('/api/boxes/import', { body: content as never }))
+    await router.push({ name: 'bench', params: { id: box.id } })
+  } catch (error) {
+    const problem = problemOf(error)
+    failed.value = `${file.name}: ${problem.field ? `${problem.field}: ` : ''}${problem.detail}`
+  } finally {
+    input.value = ''
+  }
+}
+</script>
+
+<template>
+  <div class="shelf-page">
+    <header>
+      <h1>Boxes</h1>
+      <InputText v-model="search" placeholder="Search" aria-label="Search the boxes" />
+      <label class="bring"
+        >Bring in a file<input type="file" accept="application/json,.json" class="sr-only" @change="bring"
+      /></label>
+      <button type="button" class="new" @click="asking = true">New box</button>
+    </header>
+    <main>
+      <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
+      <p v-if="boxes && !boxes.length" class="empty">
+        The shelf is empty. A box begins with what it must hold or fit and the board you have: press
+        <strong>New box</strong>.
+      </p>
+      <p v-else-if="boxes && !shown.length" class="empty">No box here answers to “{{ search }}”.</p>
+      <ul class="shelf">
+        <li v-for="box in shown" :key="box.id" :style="woodTint(box.wood.toLowerCase())">
+          <RouterLink :to="{ name: 'bench', params: { id: box.id, station: box.station } }" class="box">
+            <span class="picture"><FigureView :figure="box.figure" :pad="10" quiet /></span>
+            <span class="name">{{ box.name }}</span>
+            <span class="about">{{ box.purpose }}</span>
+            <span class="size mono">{{ box.size.replace('outside ', '') }}</span>
+            <span class="about">{{ box.wood }}</span>
+            <span class="next" :class="box.worst?.toLowerCase()"><strong>Next</strong> {{ box.next }}</span>
+          </RouterLink>
+          <p class="acts">
+            <button type="button" class="word" :aria-label="`Copy ${box.name}`" @click="copy(box)">
+              copy
+            </button>
+            <button type="button" class="word" :aria-label="`Put ${box.name} away`" @click="archive(box)">
+              put away
+            </button>
+          </p>
+        </li>
+      </ul>
+      <section v-if="put.length" class="away">
+        <h2>Put away</h2>
+        <p v-for="box in put" :key="box.id">
+          {{ box.name }} <button type="button" class="word" @click="restore(box)">take out again</button>
+        </p>
+      </section>
+    </main>
+    <NewBox v-model="asking" />
+  </div>
+</template>
+
+<style scoped>
+.shelf-page {
+  min-height: 100%;
+  display: flex;
+  flex-direction: column;
+}
+header {
+  display: flex;
+  align-items: center;
+  gap: 1.2rem;
+  padding: 0.9rem 1.6rem;
+  background: var(--rail);
+  color: var(--rail-ink);
+}
+h1 {
+  font-size: 1.5rem;
+  margin-right: auto;
+}
+.bring {
+  cursor: pointer;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.bring:focus-within {
+  outline: 3px solid #86b4ff;
+}
+.new {
+  background: #f6d9ae;
+  color: #12211b;
+  border: 0;
+  border-radius: 3px;
+  font-weight: 700;
+  padding: 0.5rem 1.1rem;
+  cursor: pointer;
+}
+main {
+  padding: 1.3rem 1.6rem;
+}
+.failed {
+  color: var(--cut);
+  font-weight: 600;
+  background: var(--sheet);
+  border-left: 8px solid var(--cut);
+  padding: 0.6rem 0.9rem;
+}
+.empty {
+  max-width: 34rem;
+  font-size: 1.1rem;
+}
+.shelf {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(21rem, 1fr));
+  gap: 1.6rem 1.6rem;
+}
+.box {
+  display: grid;
+  color: inherit;
+  text-decoration: none;
+  gap: 0.12rem;
+}
+.picture {
+  height: 15rem;
+  border-bottom: 9px solid var(--wood-end);
+  margin-bottom: 0.5rem;
+}
+.picture :deep(svg) {
+  pointer-events: none;
+}
+.name {
+  font-weight: 700;
+  font-size: 1.2rem;
+}
+.box:hover .name {
+  text-decoration: underline;
+}
+.about {
+  color: var(--quiet);
+}
+.size {
+  font-size: 1.02rem;
+}
+.next {
+  margin-top: 0.3rem;
+  padding-left: 0.6rem;
+  border-left: 4px solid var(--good);
+  line-height: 1.3;
+}
+.next.mind {
+  border-left: 4px double var(--mind);
+}
+.next.stop {
+  border-left: 8px solid var(--cut);
+}
+.acts {
+  margin: 0.35rem 0 0;
+  display: flex;
+  gap: 1rem;
+  font-size: 0.9rem;
+}
+.away {
+  margin-top: 2.4rem;
+}
+.away h2 {
+  font-size: 1rem;
+  color: var(--quiet);
+}
+.away p {
+  margin: 0.2rem 0;
+}
+</style>

@@ -1,0 +1,11 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/boxes' },
+    { path: '/boxes', name: 'boxes', component: () => import('./places/BoxesPlace.vue') },
+    { path: '/boxes/:id/:station?', name: 'bench', component: () => import('./places/BenchPlace.vue') },
+    { path: '/:rest(.*)', redirect: '/boxes' }
+  ]
+})

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
+import { computed } from 'vue'
+import NumberRow from '../bench/NumberRow.vue'
+import PlanLength from '../bench/PlanLength.vue'
+import StationFrame from '../bench/StationFrame.vue'
+import { useBench } from '../bench/store'
+import VerdictList from '../bench/VerdictList.vue'
+import EditableFigure from '../drawing/EditableFigure.vue'
+
+const bench = useBench()
+const figure = computed(() => bench.answer?.figures.find((f) => f.id === 'blank'))
+const labels = { 'blank.length': 'Blank length', 'blank.width': 'Blank width' }
+const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
+</script>
+
+<template>
+  <StationFrame
+    question="Does the board give four parts?"
+    hint="Side, end, side, end along the board: the figure runs round three corners; put the fourth at the back."
+  >
+    <template #drawing>
+      <EditableFigure v-if="figure" :figure="figure" :labels="labels" />
+    </template>
+    <template #decide>
+      <PlanLength label="Blank length" field="blank.length" :least="1" />
+      <PlanLength label="Blank width" field="blank.width" :least="1" :most="3000" />
+      <PlanLength label="Squaring, each end" field="blank.squaring" house="blank.squaring" :most="500" />
+      <PlanLength
+        label="Kerf of the parting saw"
+        field="blank.crosscutKerf"
+        house="blank.kerf"
+        :most="20"
+        fine
+      />
+      <div class="keep">
+        <Checkbox
+          :model-value="bench.plan?.blank.keepOffcut ?? false"
+          binary
+          input-id="keep-offcut"
+          @update:model-value="bench.set('blank.keepOffcut', $event)"
+        />
+        <label for="keep-offcut">Part off the offcut too</label>
+      </div>
+    </template>
+    <template #follow>
+      <NumberRow id="blank.needed" strong />
+      <NumberRow id="blank.needed-width" strong />
+      <NumberRow id="blank.left" :label="short ? 'Falls short by (negative)' : 'Left over in length'" />
+      <NumberRow id="blank.strips" />
+      <NumberRow id="fingers.first-rip" label="Rip the strip first to" />
+      <NumberRow id="size.side-length" label="Sides A, C cut to" />
+      <NumberRow id="size.end-length" label="Ends B, D cut to" />
+      <h4>Largest box of these proportions</h4>
+      <NumberRow id="blank.largest-length" />
+      <NumberRow id="blank.largest-width" />
+      <NumberRow id="blank.largest-height" />
+    </template>
+    <template #verdicts><VerdictList /></template>
+  </StationFrame>
+</template>
+
+<style scoped>
+.keep {
+  display: flex;
+  gap: 0.6rem;
+  align-items: center;
+  padding: 0.4rem 0;
+}
+h4 {
+  margin: 0.7rem 0 0;
+  font-size: 0.88rem;
+  color: var(--quiet);
+}
+</style>

@@ -1,0 +1,234 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { useToast } from 'primevue/usetoast'
+import { computed, ref, watch } from 'vue'
+import { problemOf, type KeptTestCut } from '../api/client'
+import LengthField from '../bench/LengthField.vue'
+import NumberRow from '../bench/NumberRow.vue'
+import StationFrame from '../bench/StationFrame.vue'
+import { useBench } from '../bench/store'
+import VerdictList from '../bench/VerdictList.vue'
+import FigureView from '../drawing/FigureView.vue'
+import NumText from '../drawing/NumText.vue'
+
+const bench = useBench()
+const toast = useToast()
+const figure = (id: string) => computed(() => bench.answer?.figures.find((f) => f.id === id))
+const joint = figure('joint')
+const move = figure('move')
+const band = figure('band')
+const blank = (): (number | undefined)[] => [undefined, undefined, undefined]
+const slots = ref(blank())
+const fingers = ref(blank())
+const moved = ref<number>()
+const refused = ref('')
+const form = ref(0)
+
+const asked = computed(() => bench.numbers.get('fit.move'))
+const direction = computed(() => bench.answer?.direction)
+const words = computed(() =>
+  direction.value === 'AWAY'
+    ? 'away from the cutter'
+    : direction.value === 'TOWARDS'
+      ? 'towards the cutter'
+      : ''
+)
+const heading = computed(() => {
+  const known = (list: (number | undefined)[]) => list.filter((n) => n !== undefined)
+  return { slots: known(slots.value), fingers: known(fingers.value) }
+})
+const ready = computed(() => heading.value.slots.length > 0 && heading.value.fingers.length > 0)
+
+watch(
+  () => bench.testCuts.length,
+  () => {
+    const last = bench.worked?.direction && bench.worked.direction !== 'STAY' ? asked.value?.value : undefined
+    moved.value = last
+  }
+)
+
+async function keepCut() {
+  refused.value = ''
+  try {
+    await bench.addTestCut(heading.value.slots, heading.value.fingers, moved.value)
+    slots.value = blank()
+    fingers.value = blank()
+    moved.value = direction.value !== 'STAY' ? asked.value?.value : undefined
+    form.value++
+  } catch (error) {
+    refused.value = problemOf(error).detail
+  }
+}
+
+async function takeOut(cut: KeptTestCut) {
+  await bench.removeTestCut(cut.id)
+  toast.add({
+    severity: 'info',
+    summary: 'Test cut taken out. Put it back from the list below if that was a slip.',
+    life: 5000
+  })
+  out.value = [...out.value, cut]
+}
+const out = ref<KeptTestCut[]>([])
+async function putBack(cut: KeptTestCut) {
+  await bench.removeTestCut(cut.id, true)
+  out.value = out.value.filter((c) => c.id !== cut.id)
+}
+
+function when(iso: string) {
+  return new Date(iso).toLocaleString(undefined, {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit'
+  })
+}
+</script>
+
+<template>
+  <StationFrame
+    question="Does it go together?"
+    hint="Cut a few sections in scrap of the same thickness. Read slot and finger, up to three places each."
+  >
+    <template #drawing>
+      <FigureView v-if="joint" :figure="joint" class="joint" @open="bench.openWorking" />
+      <template v-if="direction && direction !== 'STAY' && asked">
+        <h3 class="say">
+          Move the key
+          <button type="button" class="plain amount" @click="bench.openWorking('fit.move')">
+            <NumText :text="asked.text.replace('−', '')" /> {{ asked.unit }}
+          </button>
+          {{ words }}
+        </h3>
+        <FigureView v-if="move" :figure="move" class="move" :pad="8" />
+      </template>
+      <h3 v-else-if="direction" class="say">Leave the key where it is</h3>
+      <h3 class="sub">Test cuts so far</h3>
+      <FigureView v-if="band" :figure="band" class="band" :pad="6" />
+    </template>
+    <template #decide>
+      <div :key="form" class="readings">
+        <div v-for="kind in ['Slot', 'Finger'] as const" :key="kind" class="three">
+          <span class="kind">{{ kind }}</span>
+          <LengthField
+            v-for="i in 3"
+            :key="i"
+            :label="`${kind} reading ${i}`"
+            text=""
+            :unit="bench.plan?.unit ?? 'MILLIMETRE'"
+            :least="0.1"
+            :most="300"
+            bare
+            :house="i > 1 ? ' ' : ''"
+            fine
+            @read="(mm) => ((kind === 'Slot' ? slots : fingers)[i - 1] = mm)"
+          />
+        </div>
+        <LengthField
+          v-if="bench.testCuts.length"
+          label="Key moved since, away is +"
+          :text="moved === undefined ? '' : String(moved)"
+          :mm="moved"
+          unit="MILLIMETRE"
+          :least="-20"
+          :most="20"
+          house="not moved"
+          fine
+          @read="(mm) => (moved = mm)"
+        />
+        <Button label="Keep this test cut" :disabled="!ready" size="small" @click="keepCut" />
+        <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
+      </div>
+      <ul class="cuts" aria-label="Test cuts">
+        <li v-for="cut in [...bench.testCuts].reverse()" :key="cut.id">
+          <span class="when">{{ when(cut.cut.at) }}</span>
+          <NumText :text="cut.cut.slots.join(' ')" /> / <NumText :text="cut.cut.fingers.join(' ')" />
+          <button
+            type="button"
+            class="word"
+            :aria-label="`Take out the test cut of ${when(cut.cut.at)}`"
+            @click="takeOut(cut)"
+          >
+            take out
+          </button>
+        </li>
+        <li v-for="cut in out" :key="`out-${cut.id}`" class="out">
+          <span class="when">{{ when(cut.cut.at) }}</span> taken out
+          <button type="button" class="word" @click="putBack(cut)">put back</button>
+        </li>
+      </ul>
+    </template>
+    <template #follow>
+      <NumberRow id="fit.clearance" strong />
+      <NumberRow id="fingers.clearance" label="Wanted" />
+      <NumberRow id="fit.move" strong />
+      <NumberRow id="fit.next-slot" />
+      <NumberRow id="fit.next-finger" />
+      <NumberRow id="fit.closing-height" />
+      <NumberRow id="fit.closing-height-after" />
+      <NumberRow id="fit.least-move" />
+    </template>
+    <template #verdicts><VerdictList /></template>
+  </StationFrame>
+</template>
+
+<style scoped>
+.joint {
+  flex: 1.25;
+}
+.move {
+  flex: 0 0 6.6rem;
+}
+.band {
+  flex: 0 0 7.4rem;
+}
+.say {
+  font-size: 1.3rem;
+  margin-bottom: 0.2rem;
+}
+.amount {
+  color: var(--good);
+  font-weight: 700;
+  border-bottom: 2px solid currentColor;
+}
+.sub {
+  font-size: 0.95rem;
+}
+.three {
+  display: grid;
+  grid-template-columns: 3.4rem repeat(3, 1fr);
+  gap: 0.3rem;
+  align-items: start;
+  padding: 0.2rem 0;
+}
+.kind {
+  padding-top: 0.3rem;
+}
+.readings :deep(.p-button) {
+  margin-top: 0.4rem;
+}
+.refused {
+  color: var(--cut);
+  font-weight: 600;
+  margin: 0.3rem 0;
+}
+.cuts {
+  list-style: none;
+  padding: 0;
+  margin: 0.5rem 0 0;
+  font-size: 0.88rem;
+}
+.cuts li {
+  border-bottom: 1px dotted var(--rule);
+  padding: 0.25rem 0;
+}
+.when {
+  display: block;
+  color: var(--quiet);
+  font-size: 0.82rem;
+}
+.cuts .word {
+  float: right;
+  font-weight: 500;
+}
+</style>
