@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pieces } from '../drawing/fraction'
 import { useBench } from './store'
 
 /** The stations in shop order, along a rule; each says what it has settled. */
@@ -38,7 +39,14 @@ const kept = {
           <span v-if="s.worst && weights[s.worst]" class="worst" :class="s.worst.toLowerCase()">{{
             weights[s.worst]
           }}</span>
-          <span class="line">{{ s.line }}</span>
+          <span class="line"
+            ><span
+              v-for="(piece, k) in pieces(s.line)"
+              :key="k"
+              :class="piece.kind === 'plain' ? undefined : `frac-${piece.kind}`"
+              >{{ piece.text }}</span
+            ></span
+          >
         </RouterLink>
       </li>
     </ol>
@@ -47,6 +55,7 @@ const kept = {
 
 <style scoped>
 .rail {
+  grid-area: 1/1;
   background: var(--rail);
   color: var(--rail-ink);
   overflow: auto;

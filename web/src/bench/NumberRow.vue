@@ -52,6 +52,7 @@ const number = computed(() => bench.numbers.get(props.id))
   font-size: 1.35rem;
 }
 .unit {
+  margin-left: 0.3em;
   font-size: 0.82rem;
   color: var(--quiet);
 }

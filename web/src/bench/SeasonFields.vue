@@ -8,7 +8,7 @@ import { useBench } from './store'
 const bench = useBench()
 const seasons = computed(() => bench.plan?.seasons)
 const homes = [
-  { value: 'HEATED_HOUSE', label: 'heated house, cold winters' },
+  { value: 'HEATED_HOUSE', label: 'heated house' },
   { value: 'TEMPERATE_HOUSE', label: 'temperate house' },
   { value: 'UNHEATED_SHED', label: 'unheated shed' },
   { value: 'DAMP_BOAT', label: 'damp boat' },
@@ -38,11 +38,11 @@ function live(home: string) {
 <template>
   <template v-if="seasons">
     <ChoiceField
-      label="Moisture today"
+      label="Moisture by"
       :value="seasons.known"
       :choices="[
-        { value: 'METER', label: 'by a meter' },
-        { value: 'SHOP_AIR', label: 'by the shop’s air' },
+        { value: 'METER', label: 'a meter' },
+        { value: 'SHOP_AIR', label: 'the shop’s air' },
         { value: 'UNKNOWN', label: 'not known' }
       ]"
       @choose="know"

@@ -26,6 +26,7 @@ defineProps<{ question: string; hint: string }>()
 
 <style scoped>
 .station {
+  grid-area: 1/2;
   display: flex;
   flex-direction: column;
   min-width: 0;
@@ -46,6 +47,7 @@ header p {
   flex-direction: column;
 }
 .slate {
+  grid-area: 1/3;
   background: var(--paper);
   border-left: 1px solid var(--rule);
   overflow: auto;

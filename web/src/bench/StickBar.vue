@@ -2,6 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, useId } from 'vue'
 import type { Mark } from '../api/client'
+import { pieces } from '../drawing/fraction'
 import WoodDefs from '../drawing/WoodDefs.vue'
 import { useBench } from './store'
 
@@ -142,7 +143,9 @@ function lights(mark: Mark) {
           @keydown.w="m.number && bench.openWorking(m.number)"
         >
           <path :d="`M${m.at} ${14 + m.lane * 15}V${TOP - 4}`" />
-          <text :x="m.from" :y="11 + m.lane * 15">{{ m.label }}</text>
+          <text :x="m.from" :y="11 + m.lane * 15">
+            <tspan v-for="(piece, k) in pieces(m.label)" :key="k" :class="piece.kind">{{ piece.text }}</tspan>
+          </text>
         </g>
       </svg>
     </div>
@@ -230,6 +233,13 @@ line.closing {
 .mark text {
   font: 600 13px var(--mono);
   fill: var(--ink);
+}
+.over {
+  baseline-shift: 28%;
+  font-size: 10px;
+}
+.under {
+  font-size: 10px;
 }
 .mark path {
   stroke: currentColor;

@@ -9,11 +9,13 @@ const verdicts = computed(() => {
   const panel = own === 'bottom' || own === 'lid'
   return (bench.answer?.verdicts ?? []).filter((v) => v.station === own || (panel && v.station === 'seasons'))
 })
+/** What must not be missed goes to the top of the slate. */
+const urgent = computed(() => verdicts.value.some((v) => v.weight !== 'NOTE'))
 const words = { STOP: 'stop', MIND: 'mind', NOTE: 'note' } as const
 </script>
 
 <template>
-  <section aria-label="Verdicts" class="verdicts">
+  <section aria-label="Verdicts" class="verdicts" :class="{ urgent }">
     <article v-for="(v, i) in verdicts" :key="v.code + i" :class="v.weight.toLowerCase()" :data-code="v.code">
       <p>
         <strong class="weight">{{ words[v.weight] }}</strong> {{ v.sentence }}
@@ -48,6 +50,9 @@ const words = { STOP: 'stop', MIND: 'mind', NOTE: 'note' } as const
 .verdicts {
   display: grid;
   gap: 0.55rem;
+}
+.verdicts.urgent {
+  order: -1;
 }
 article {
   background: var(--sheet);

@@ -6,7 +6,7 @@ import { useBench } from '../bench/store'
 import FigureView from './FigureView.vue'
 
 /** A figure whose dimensions open their working, or can be typed into where they stand. */
-defineProps<{ figure: Figure; mostScale?: number; labels?: Record<string, string> }>()
+defineProps<{ figure: Figure; mostScale?: number; pad?: number; labels?: Record<string, string> }>()
 const bench = useBench()
 const typing = ref<{ field: string; x: number; y: number }>()
 
@@ -20,6 +20,7 @@ function edit(field: string, x: number, y: number) {
     :figure="figure"
     :lit="bench.lit"
     :most-scale="mostScale ?? 60"
+    :pad="pad ?? 10"
     @open="bench.openWorking"
     @edit="edit"
     @point="bench.lit = $event"

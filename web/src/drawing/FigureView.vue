@@ -75,7 +75,13 @@ const shapes = computed(() =>
 
 const placed = computed(() => place(props.figure.dimensions, at.value, bounds.value))
 const notes = computed(() =>
-  props.figure.notes.map((n, i) => ({ ...n, anchor: n.anchor as 'start' | 'middle' | 'end', key: i, px: at.value.x(n.x), py: at.value.y(n.y) }))
+  props.figure.notes.map((n, i) => ({
+    ...n,
+    anchor: n.anchor as 'start' | 'middle' | 'end',
+    key: i,
+    px: at.value.x(n.x),
+    py: at.value.y(n.y)
+  }))
 )
 
 const fills = Object.fromEntries(

@@ -158,7 +158,7 @@ onBeforeUnmount(() => {
   height: 100%;
 }
 .foot {
-  grid-column: 1/-1;
+  grid-area: 2/1/3/4;
 }
 .over-slate {
   grid-area: 1/3;

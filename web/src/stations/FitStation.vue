@@ -227,8 +227,17 @@ function when(iso: string) {
   color: var(--quiet);
   font-size: 0.82rem;
 }
+.cuts li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 0.4rem;
+  align-items: baseline;
+}
+.cuts .when {
+  flex: 1 0 100%;
+}
 .cuts .word {
-  float: right;
+  margin-left: auto;
   font-weight: 500;
 }
 </style>

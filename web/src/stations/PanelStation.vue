@@ -51,7 +51,17 @@ function season(value: number | number[]) {
         </button>
       </div>
       <template v-else>
-        <EditableFigure v-if="figure('section')" :figure="figure('section')!" class="section" />
+        <div class="top">
+          <EditableFigure v-if="figure('section')" :figure="figure('section')!" class="section" />
+          <div class="map">
+            <EditableFigure v-if="ends && ends.shapes.length" :figure="ends" />
+            <p>
+              <strong>through</strong>: the mate’s finger covers the groove’s end. <strong>stop</strong>:
+              short of the finger, or a notch shows.
+              <template v-if="lid"><strong> open</strong>: the lid slides in here.</template>
+            </p>
+          </div>
+        </div>
         <EditableFigure v-if="figure('grooves')" :figure="figure('grooves')!" class="grooves" />
         <div class="season">
           <span>driest</span>
@@ -63,14 +73,6 @@ function season(value: number | number[]) {
             @update:model-value="season"
           />
           <span>wettest</span>
-        </div>
-        <div class="map">
-          <EditableFigure v-if="ends && ends.shapes.length" :figure="ends" />
-          <p>
-            <strong>through</strong>: the mate’s finger covers the groove’s end. <strong>stop</strong>: short
-            of the finger, or a notch shows.
-            <template v-if="lid"><strong> open</strong>: the lid slides in here.</template>
-          </p>
         </div>
       </template>
     </template>
@@ -153,8 +155,12 @@ function season(value: number | number[]) {
 </template>
 
 <style scoped>
-.section {
+.top {
   flex: 1.1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: 1.25fr 1fr;
+  gap: 0.8rem;
 }
 .grooves {
   flex: 1.25;
@@ -167,14 +173,12 @@ function season(value: number | number[]) {
   padding: 0.5rem 0.8rem;
 }
 .map {
-  flex: 0 0 9.4rem;
   display: grid;
-  grid-template-columns: 22rem 1fr;
-  gap: 0.8rem;
-  align-items: center;
+  grid-template-rows: minmax(0, 1fr) auto;
 }
 .map p {
-  font-size: 0.92rem;
+  font-size: 0.86rem;
+  color: var(--quiet);
   margin: 0;
 }
 .none {

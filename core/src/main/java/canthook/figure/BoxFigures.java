@@ -25,19 +25,20 @@ public final class BoxFigures {
         double height = box.height().length().mm();
         double t = box.finalThickness().length().mm();
         double proud = box.proud().length().mm();
-        double gap = Math.max(length, width) * 0.16;
+        double gap = Math.max(length, width) * 0.11;
         wallsFromAbove(d, length, width, t);
         if (box.hasInside()) {
             d.rect("inside", t, t, length - 2 * t, width - 2 * t);
             d.across(t, length - t, width - t, Side.ABOVE, 0, box.insideLength());
             d.upright(t, t, width - t, Side.RIGHT, 0, box.insideWidth());
         }
-        d.across(0, length, 0, Side.ABOVE, 0, box.outsideLength());
+        d.across(0, length, 0, Side.ABOVE, 1, box.outsideLength());
         d.upright(0, 0, width, Side.LEFT, 0, box.outsideWidth());
-        d.note(length / 2, width - t / 2, "A", "pencil", "middle", null);
-        d.note(length / 2, t / 2, "C", "pencil", "middle", null);
-        d.note(length - t / 2, width / 2, "B", "pencil", "middle", null);
-        d.note(t / 2, width / 2, "D", "pencil", "middle", null);
+        double in = 0.07 * width;
+        d.note(length / 2, width - t - in * 0.6, "A", "pencil", "middle", null);
+        d.note(length / 2, t + in * 1.5, "C", "pencil", "middle", null);
+        d.note(length - t - in, width / 2, "B", "pencil", "middle", null);
+        d.note(t + in, width / 2, "D", "pencil", "middle", null);
         double y = width + gap;
         elevation(d, worked, 0, y, length, proud);
         d.upright(0, y, y + height, Side.LEFT, 0, box.height());

@@ -23,7 +23,7 @@ public final class FitFigures {
                 : fit.reading().slot().length().mm();
         double c = clearance.length().mm();
         double times =
-                Math.abs(c) * MAGNIFIED > slot * 0.45 ? Math.max(1, Math.floor(slot * 0.45 / Math.abs(c))) : MAGNIFIED;
+                Math.abs(c) * MAGNIFIED > slot * 0.3 ? Math.max(1, Math.floor(slot * 0.3 / Math.abs(c))) : MAGNIFIED;
         double shown = c * times;
         Drawing d = new Drawing(
                 "joint",

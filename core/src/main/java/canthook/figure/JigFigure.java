@@ -64,10 +64,10 @@ public final class JigFigure {
                 Side.ABOVE,
                 0,
                 worked.number("jig.kerf").orElseThrow());
-        d.across(0, gap + kerf, -1.5 * unit, Side.ABOVE, 1, jig.pitch());
+        d.across(0, gap + kerf, -1.5 * unit, Side.ABOVE, 2, jig.pitch());
         d.note(-key / 2, depth * 0.45, "key", "on-key", "middle", null);
         d.note(gap + kerf / 2, -0.9 * unit, "cutter", "cut", "middle", null);
-        d.note(left + 0.2 * unit, depth + fence * 0.62, "fence, backing board behind the work", "quiet", "start", null);
+        d.note(left + 0.2 * unit, depth + fence * 0.62, "fence", "quiet", "start", null);
         return d.done();
     }
 

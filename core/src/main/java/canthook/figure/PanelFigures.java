@@ -119,7 +119,7 @@ public final class PanelFigures {
         Length gap = Length.mm(rightGap);
         d.note(
                 shownOpening + depth - Math.max(0, rightGap) / 2,
-                -around * 0.25,
+                top - around * 0.25,
                 worked.plan().display().text(gap, Precision.FIT) + " gap",
                 "gap-label",
                 "middle",
@@ -127,13 +127,14 @@ public final class PanelFigures {
         Length engaged = Length.mm(depth - rightGap);
         d.note(
                 shownOpening + (depth - rightGap) / 2,
-                high + around * 0.62,
+                bottom + around * 0.62,
                 worked.plan().display().text(engaged, Precision.FIT) + " held",
                 "held",
                 "middle",
                 across.slid());
         d.upright(-depth, 0, high, Side.LEFT, 0, number(worked, lid, "groove-width"));
         d.across(-depth, 0, bottom, Side.BELOW, 0, number(worked, lid, "groove-depth"));
+        d.reach(0, top - around * 0.5).reach(0, bottom + around * 0.75);
         d.line("break", shownOpening / 2 - 1, top, shownOpening / 2 - 1, bottom);
         d.line("break", shownOpening / 2 + 1, top, shownOpening / 2 + 1, bottom);
         return d.done();

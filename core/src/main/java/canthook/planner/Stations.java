@@ -114,7 +114,7 @@ public final class Stations {
     }
 
     private static String number(WorkedPlan worked, Worked number) {
-        return number.number(display(worked));
+        return number.number(display(worked)).replaceAll("\\.0$", "");
     }
 
     private static LengthDisplay display(WorkedPlan worked) {
