@@ -290,7 +290,10 @@ public record CutBlank(
         Length newWidth = tenth(largest.get(2).length());
         Length newHeight = tenth(largest.get(3).length());
         Length least = Length.mm(5);
-        if (newLength.minus(walls).isUnder(least) || newWidth.minus(walls).isUnder(least) || newHeight.isUnder(least)) {
+        if (largest.get(0).number() >= 1
+                || newLength.minus(walls).isUnder(least)
+                || newWidth.minus(walls).isUnder(least)
+                || !SizeWish.takesHeight(newHeight)) {
             return java.util.Optional.empty();
         }
         LengthDisplay display = plan.display();

@@ -16,7 +16,7 @@ import java.util.List;
  * @param height wished height; what lies between is ripped off
  */
 public record LadderFigure(List<Double> slots, List<Double> passes, double closing, double height) {
-    public static LadderFigure of(Rung rung, Length height) {
+    public static LadderFigure of(Rung rung) {
         List<Double> slots = new ArrayList<>();
         double closing = rung.closing().length().mm();
         for (Span span : rung.layout().fingerFirstSlots()) {
@@ -29,7 +29,11 @@ public record LadderFigure(List<Double> slots, List<Double> passes, double closi
                 passes.add(three(rung.layout().finger().plus(at).mm()));
             }
         }
-        return new LadderFigure(slots, passes, three(closing), three(height.mm()));
+        return new LadderFigure(
+                slots,
+                passes,
+                three(closing),
+                three(closing + rung.ripOff().length().mm()));
     }
 
     private static double three(double mm) {

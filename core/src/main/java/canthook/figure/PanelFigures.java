@@ -47,6 +47,17 @@ public final class PanelFigures {
             d.rect(role, left + clear, lower - panel, Math.max(0, width - 2 * clear), panel - edge, role);
         }
         d.across(0, opening, height, Side.BELOW, 0, across.opening());
+        d.note(
+                opening / 2,
+                height * 0.55,
+                "wood at "
+                        + canthook.working.Show.MOISTURE.number(
+                                worked.year().moistureOn(day).value(),
+                                worked.plan().display())
+                        + " %",
+                "quiet",
+                "middle",
+                worked.year().driest());
         d.line("reference-edge", -t, height, 0, height);
         d.line("reference-edge", opening, height, opening + t, height);
         return d.done();

@@ -7,6 +7,7 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
+import canthook.plan.SizeWish;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
@@ -145,7 +146,7 @@ public record Ladder(
         if (chosen.feasible()
                 && overKerf.isPositive()
                 && !overKerf.isOver(HAIR)
-                && chosen.onePassCloses().length().isOver(Length.mm(5))) {
+                && SizeWish.takesHeight(chosen.onePassCloses().length())) {
             verdicts.note(
                     Code.HAIR_OVER_KERF,
                     "fingers.passes",

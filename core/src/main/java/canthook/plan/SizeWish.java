@@ -25,6 +25,7 @@ public record SizeWish(
         @Nullable Length proud) {
     private static final Length LEAST = Length.mm(5);
     private static final Length MOST = Length.mm(3000);
+    private static final Length HIGHEST = Length.mm(1500);
 
     /** Which of the two sizes leads. */
     public enum From {
@@ -48,10 +49,15 @@ public record SizeWish(
         Refused.ifMissing("from", "Outside or inside", from);
         Refused.unlessBetween("length", "Length", length, LEAST, MOST);
         Refused.unlessBetween("width", "Width", width, LEAST, MOST);
-        Refused.unlessBetween("height", "Height of the wall", height, LEAST, Length.mm(1500));
+        Refused.unlessBetween("height", "Height of the wall", height, LEAST, HIGHEST);
         Refused.unlessBetween("thickness", "Thickness", thickness, Length.mm(1), Length.mm(200));
         Refused.ifMissing("tips", "Finger tips", tips);
         Refused.unlessAbsentOrBetween("proud", "Proud", proud, Length.ZERO, Length.mm(50));
+    }
+
+    /** Whether a wall may be this high. */
+    public static boolean takesHeight(Length height) {
+        return !height.isUnder(LEAST) && !height.isOver(HIGHEST);
     }
 
     public SizeWish withHeight(Length newHeight) {

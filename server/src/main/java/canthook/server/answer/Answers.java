@@ -133,7 +133,7 @@ public final class Answers {
                     rung.reasons().stream()
                             .map(r -> r.lost() > 0 ? r.words() + " −" + trimmed(r.lost()) : r.words())
                             .toList(),
-                    LadderFigure.of(rung, worked.size().height().length())));
+                    LadderFigure.of(rung)));
         }
         return ladder;
     }

@@ -1,0 +1,58 @@
+package canthook.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.AxeResults;
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Every view can be read and worked by those who cannot see it well; by day and by evening. */
+class AxeTest {
+    private static Workbench bench;
+
+    @BeforeAll
+    static void open() throws IOException {
+        bench = new Workbench();
+    }
+
+    @AfterAll
+    static void close() {
+        bench.close();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "/boxes,light", "/boxes,new", "/boxes/envelope-drawer/size,light", "/boxes/envelope-drawer/size,working",
+        "/boxes/envelope-drawer/fingers,light", "/boxes/envelope-drawer/blank,light", "/boxes/envelope-drawer/jig,light",
+        "/boxes/envelope-drawer/fit,light", "/boxes/germination-box/bottom,light", "/boxes/germination-box/lid,light",
+        "/boxes/germination-box/lid,dark", "/boxes/envelope-drawer/fingers,dark", "/boxes,dark"
+    })
+    void noViolations(String path, String how) {
+        Page page = bench.window();
+        if (how.equals("dark")) {
+            page.addInitScript("localStorage.setItem('lamp', 'dark')");
+        }
+        page.navigate(bench.address + path);
+        page.waitForSelector(path.equals("/boxes") ? ".shelf svg" : ".slate .number");
+        if (how.equals("new")) {
+            page.getByText("New box").first().click();
+            page.waitForSelector("form");
+        }
+        if (how.equals("working")) {
+            page.locator(".slate .number").first().click();
+            page.waitForSelector(".working");
+        }
+        page.waitForTimeout(300);
+        AxeResults results = new AxeBuilder(page).analyze();
+        assertThat(results.getViolations())
+                .extracting(v -> v.getId() + ": " + v.getHelp() + " "
+                        + v.getNodes().stream().limit(4).map(n -> n.getHtml() + n.getAny().stream().map(c -> c.getMessage()).toList()).toList())
+                .isEmpty();
+        page.context().close();
+    }
+}

@@ -1,0 +1,91 @@
+package canthook.e2e;
+
+import canthook.server.CantHook;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The real server over a data folder of its own, and the real browser. */
+final class Workbench implements AutoCloseable {
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final ConfigurableApplicationContext server;
+    private final Playwright playwright;
+    private final Browser browser;
+    private final List<String> complaints = new ArrayList<>();
+    final String address;
+
+    Workbench() throws IOException {
+        Path data = Files.createTempDirectory("cant-hook-e2e");
+        server = CantHook.application(CantHook.class)
+                .run("--canthook.data=" + data, "--canthook.demo=true", "--server.port=0", "--logging.level.root=error");
+        int port = ((ServletWebServerApplicationContext) server).getWebServer().getPort();
+        address = "http://127.0.0.1:" + port;
+        Map<String, String> environment = new HashMap<>(System.getenv());
+        environment.put("PLAYWRIGHT_NODEJS_PATH", node());
+        environment.put("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1");
+        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(environment));
+        browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
+                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setArgs(ARGUMENTS));
+    }
+
+    private static String node() {
+        return Stream.of(System.getenv("PATH").split(":"))
+                .map(folder -> Path.of(folder, "node"))
+                .filter(Files::isExecutable)
+                .map(Path::toString)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("node is not on the PATH"));
+    }
+
+    /** A window of its own; what it complains of on its console is kept. */
+    Page window() {
+        return window(1280, 800);
+    }
+
+    Page window(int width, int height) {
+        BrowserContext context = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(width, height).setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        Page page = context.newPage();
+        page.setDefaultTimeout(10_000);
+        page.onConsoleMessage(m -> {
+            if (m.type().equals("error") && !m.text().contains("status of 4")) {
+                complaints.add(m.text());
+            }
+        });
+        page.onPageError(complaints::add);
+        return page;
+    }
+
+    /** What any window complained of. */
+    List<String> complaints() {
+        return complaints;
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+        server.close();
+    }
+}

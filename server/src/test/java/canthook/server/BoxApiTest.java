@@ -1,0 +1,141 @@
+package canthook.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+class BoxApiTest extends ServerTestBase {
+    @Autowired
+    JdbcTemplate sql;
+
+    private String kept(ObjectNode plan) {
+        return post("/api/boxes", node().set("plan", plan)).body().path("id").asText();
+    }
+
+    private Reply save(String id, long revision, JsonNode plan) {
+        ObjectNode change = node().put("revision", revision);
+        change.set("plan", plan);
+        return put("/api/boxes/" + id, change);
+    }
+
+    @Test
+    void aKeptBoxReopensAsItWas() {
+        ObjectNode plan = drawer().put("name", "Tray of Bücher & Bohnen");
+        String id = kept(plan);
+        assertThat(id).isEqualTo("tray-of-bucher-bohnen");
+        JsonNode again = get("/api/boxes/" + id).body();
+        assertThat(again.path("revision").asLong()).isEqualTo(1);
+        assertThat(again.path("plan").path("size")).isEqualTo(without(plan.path("size")));
+        assertThat(kept(plan)).isEqualTo(id + "-2");
+    }
+
+    private static JsonNode without(JsonNode node) {
+        ObjectNode copy = node.deepCopy();
+        copy.properties().removeIf(e -> e.getValue().isNull());
+        return copy;
+    }
+
+    @Test
+    void aStaleWriteIsRefusedAndNothingIsLost() {
+        ObjectNode plan = drawer();
+        String id = kept(plan);
+        ObjectNode mine = plan.deepCopy().put("purpose", "first window");
+        ObjectNode theirs = plan.deepCopy().put("purpose", "second window");
+        assertThat(save(id, 1, mine).body().path("revision").asLong()).isEqualTo(2);
+        Reply refused = save(id, 1, theirs);
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.body().path("currentRevision").asLong()).isEqualTo(2);
+        assertThat(get("/api/boxes/" + id).body().path("plan").path("purpose").asText())
+                .isEqualTo("first window");
+        assertThat(save(id, 2, theirs).status()).isEqualTo(200);
+        assertThat(sql.queryForList(
+                        "SELECT plan FROM box_history WHERE box_id = ? ORDER BY revision", String.class, id))
+                .hasSize(3)
+                .satisfies(all -> assertThat(all.get(1)).contains("first window"))
+                .satisfies(all -> assertThat(all.get(2)).contains("second window"));
+    }
+
+    @Test
+    void ofManyWritersFromOneRevisionOneWins() throws Exception {
+        ObjectNode plan = drawer();
+        String id = kept(plan);
+        ExecutorService pool = Executors.newFixedThreadPool(8);
+        List<Callable<Integer>> writers = IntStream.range(0, 24)
+                .<Callable<Integer>>mapToObj(i ->
+                        () -> save(id, 1, plan.deepCopy().put("purpose", "writer " + i))
+                                .status())
+                .toList();
+        List<Integer> statuses =
+                pool.invokeAll(writers).stream().map(BoxApiTest::got).toList();
+        pool.shutdown();
+        assertThat(statuses).filteredOn(s -> s == 200).hasSize(1);
+        assertThat(statuses).filteredOn(s -> s == 409).hasSize(23);
+    }
+
+    private static int got(Future<Integer> future) {
+        try {
+            return future.get();
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Test
+    void testCutsAreKeptWithTheirDateAndCanBePutBack() {
+        String id = kept(drawer());
+        JsonNode box = post("/api/boxes/" + id + "/test-cuts", "{\"slots\":[7.46,7.45],\"fingers\":[7.25]}")
+                .body();
+        JsonNode cut = box.path("testCuts").get(0);
+        assertThat(cut.path("cut").path("at").asText()).matches("\\d{4}-\\d\\d-\\d\\dT.*Z");
+        String path = "/api/boxes/" + id + "/test-cuts/" + cut.path("id").asLong();
+        assertThat(delete(path).body().path("testCuts")).isEmpty();
+        assertThat(post(path + "/restore", null).body().path("testCuts")).hasSize(1);
+        assertThat(delete("/api/boxes/" + id + "/test-cuts/99999").status()).isEqualTo(404);
+        Reply bad = post("/api/boxes/" + id + "/test-cuts", "{\"slots\":[],\"fingers\":[7]}");
+        assertThat(bad.status()).isEqualTo(422);
+        assertThat(bad.field()).isEqualTo("slots");
+    }
+
+    @Test
+    void putAwayIsNotGone() {
+        String id = kept(drawer().put("name", "Away"));
+        assertThat(delete("/api/boxes/" + id).status()).isEqualTo(204);
+        assertThat(get("/api/boxes").text()).doesNotContain("\"" + id + "\"");
+        assertThat(get("/api/boxes?archived=true").text()).contains("\"" + id + "\"");
+        post("/api/boxes/" + id + "/restore", null);
+        assertThat(get("/api/boxes").text()).contains("\"" + id + "\"");
+    }
+
+    @Test
+    void theDemoBoxesStandOnTheShelfWithTheirNextStep() {
+        post("/api/boxes/import", file("1-germination-box.json"));
+        JsonNode box = get("/api/boxes").body().get(0);
+        assertThat(box.path("name").asText()).isEqualTo("Germination box");
+        assertThat(box.path("station").asText()).isEqualTo("lid");
+        assertThat(box.path("figure").path("shapes").size()).isGreaterThan(20);
+    }
+
+    private ObjectNode file(String demo) {
+        ObjectNode file = node().put("format", "cant-hook-box");
+        file.set("plan", demoPlan(demo));
+        return file;
+    }
+
+    @Test
+    void copiesAreBoxesOfTheirOwn() {
+        String id = kept(drawer().put("name", "Original"));
+        JsonNode copy = post("/api/boxes/" + id + "/copy", null).body();
+        assertThat(copy.path("plan").path("name").asText()).isEqualTo("Original, copy");
+        assertThat(copy.path("id").asText()).isEqualTo("original-copy");
+    }
+}

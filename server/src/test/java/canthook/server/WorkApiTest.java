@@ -1,0 +1,111 @@
+package canthook.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class WorkApiTest extends ServerTestBase {
+    private ObjectNode request(String station) {
+        ObjectNode request = (ObjectNode) node().set("plan", drawer());
+        return station == null ? request : request.put("station", station);
+    }
+
+    private static JsonNode number(JsonNode answer, String id) {
+        for (JsonNode number : answer.path("numbers")) {
+            if (number.path("id").asText().equals(id)) {
+                return number;
+            }
+        }
+        throw new AssertionError("no number " + id);
+    }
+
+    @Test
+    void aPlanIsWorkedWithoutBeingKept() {
+        JsonNode answer = post("/api/work", request(null)).body();
+        assertThat(number(answer, "fingers.slot").path("value").asDouble()).isEqualTo(7.45);
+        assertThat(number(answer, "size.side-length").path("text").asText()).isEqualTo("248.8");
+        assertThat(answer.path("stations")).hasSize(7);
+        assertThat(answer.path("fields").path("bottom.groove.depth").asText()).isEqualTo("4.5");
+        assertThat(get("/api/boxes").body().findValuesAsText("name")).doesNotContain("Envelope drawer");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"size", "fingers", "blank", "jig", "fit", "bottom", "lid"})
+    void everyNumberAStationDrawsOrNamesOpensToItsWorking(String station) {
+        JsonNode answer = post("/api/work", request(station)).body();
+        List<String> shown = new java.util.ArrayList<>(answer.path("numbers").findValuesAsText("id"));
+        answer.path("figures").forEach(f -> shown.addAll(f.path("dimensions").findValuesAsText("number")));
+        assertThat(shown).isNotEmpty();
+        for (String id : shown) {
+            Reply working = post("/api/work/" + id, request(station));
+            assertThat(working.status()).as(id).isEqualTo(200);
+            assertThat(working.body().path("rule").asText()).as(id).isNotBlank();
+        }
+    }
+
+    @Test
+    void aRungsNumbersOpenToo() {
+        JsonNode working = post("/api/work/fingers.11.slot", request(null)).body();
+        assertThat(working.path("withValues").asText()).isEqualTo("(96 + 6 · 0.12) / 11");
+        assertThat(post("/api/work/fingers.nothing", request(null)).status()).isEqualTo(422);
+    }
+
+    @Test
+    void theSeasonMovesThePanelAndNotThePlan() {
+        ObjectNode dry = request("bottom").put("day", 0);
+        ObjectNode wet = request("bottom").put("day", 1);
+        assertThat(panelWidth(post("/api/work", wet).body())
+                        - panelWidth(post("/api/work", dry).body()))
+                .isBetween(1.0, 4.0);
+        assertThat(number(post("/api/work", wet).body(), "bottom.cut"))
+                .isEqualTo(number(post("/api/work", dry).body(), "bottom.cut"));
+        assertThat(post("/api/work", request("bottom").put("day", 2)).field()).isEqualTo("day");
+    }
+
+    private static double panelWidth(JsonNode answer) {
+        for (JsonNode shape : answer.path("figures").get(0).path("shapes")) {
+            if (shape.path("role").asText().equals("panel")) {
+                return shape.path("points").get(2).asDouble()
+                        - shape.path("points").get(0).asDouble();
+            }
+        }
+        throw new AssertionError("no panel drawn");
+    }
+
+    @Test
+    void theDisplayChangesTheWordsAndNotTheValues() {
+        ObjectNode inches = request(null);
+        ((ObjectNode) inches.path("plan")).put("display", "FRACTION_64");
+        JsonNode metric = post("/api/work", request(null)).body();
+        JsonNode imperial = post("/api/work", inches).body();
+        assertThat(number(imperial, "size.side-length").path("text").asText()).isEqualTo("9 51/64");
+        assertThat(number(imperial, "size.side-length").path("residue").asText())
+                .endsWith("mm under");
+        for (JsonNode n : metric.path("numbers")) {
+            assertThat(number(imperial, n.path("id").asText()).path("value").asDouble())
+                    .isCloseTo(n.path("value").asDouble(), within(1e-9));
+        }
+    }
+
+    @Test
+    void aWishBecomesAPlanThatWorks() {
+        Reply plan = post(
+                "/api/starting-plan",
+                "{\"name\":\"Sorting tray\",\"purpose\":\"\",\"unit\":\"INCH\",\"from\":\"INSIDE\",\"length\":254,\"width\":152.4,"
+                        + "\"height\":50.8,\"thickness\":9.525,\"wood\":\"alder-red\",\"blankLength\":1000,\"blankWidth\":60,"
+                        + "\"cutter\":\"bit\",\"kerf\":6.35}");
+        assertThat(plan.status()).isEqualTo(200);
+        JsonNode answer = post("/api/work", node().set("plan", plan.body())).body();
+        assertThat(number(answer, "size.outside-length").path("value").asDouble())
+                .isEqualTo(254 + 19.05);
+        Reply refused = post("/api/starting-plan", "{\"name\":\"x\",\"unit\":\"INCH\"}");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.field()).isEqualTo("thickness");
+    }
+}
