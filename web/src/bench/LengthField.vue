@@ -31,6 +31,7 @@ const focused = ref(false)
 const echo = ref('')
 const error = ref('')
 let asked = 0
+let reading: Promise<void> | undefined
 let before: number | undefined
 
 watch(
@@ -85,8 +86,10 @@ function enter() {
   before = props.mm
 }
 
-function leave() {
+async function leave() {
   focused.value = false
+  // what was typed last counts, however fast the field is left
+  await reading
   if (!error.value) typed.value = props.text
   echo.value = ''
   emit('settled')
@@ -124,7 +127,9 @@ function key(event: KeyboardEvent) {
   } else if (event.key === 'Escape') {
     putBack()
   } else if (event.key === 'Enter') {
-    ;(event.target as HTMLInputElement).blur()
+    // in a form Enter belongs to the form
+    const input = event.target as HTMLInputElement
+    if (!input.form) input.blur()
   } else {
     scrubbed = false
   }
@@ -179,7 +184,7 @@ function drag(event: PointerEvent) {
       spellcheck="false"
       @focus="enter"
       @blur="leave"
-      @update:model-value="read"
+      @update:model-value="reading = read()"
       @keydown="key"
     />
     <span :id="`${id}-says`" class="says" :class="{ error: shownError }" aria-live="polite">{{

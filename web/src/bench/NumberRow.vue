@@ -24,7 +24,9 @@ const number = computed(() => bench.numbers.get(props.id))
   >
     <span class="label">{{ label ?? number.label }}</span>
     <span class="value"
-      ><NumText :text="number.text" /><span class="unit"> {{ number.unit }}</span></span
+      ><NumText :text="number.text" /><span class="unit">{{
+        number.unit ? `\u00a0${number.unit}` : ''
+      }}</span></span
     >
     <span v-if="number.residue" class="residue">{{ number.residue }}</span>
   </button>
@@ -52,7 +54,6 @@ const number = computed(() => bench.numbers.get(props.id))
   font-size: 1.35rem;
 }
 .unit {
-  margin-left: 0.3em;
   font-size: 0.82rem;
   color: var(--quiet);
 }

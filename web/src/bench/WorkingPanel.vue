@@ -32,7 +32,7 @@ function back() {
 </script>
 
 <template>
-  <aside
+  <div
     v-if="opened"
     ref="panel"
     class="working"
@@ -70,7 +70,7 @@ function back() {
       </button>
     </template>
     <p v-if="opened.source" class="source">Source: {{ opened.source }}</p>
-  </aside>
+  </div>
 </template>
 
 <style scoped>

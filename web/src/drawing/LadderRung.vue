@@ -183,13 +183,13 @@ svg {
   font-size: 0.84rem;
   color: var(--quiet);
 }
-.impossible .choose,
-.impossible .slot {
-  opacity: 0.55;
+.impossible .edge {
+  opacity: 0.5;
 }
-.impossible .choose:hover,
-.impossible .choose:focus-visible {
-  opacity: 1;
+.impossible .count,
+.impossible .slot {
+  color: var(--quiet);
+  font-weight: 400;
 }
 .strange:not(.impossible) .edge {
   filter: saturate(0.35);

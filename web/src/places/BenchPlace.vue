@@ -124,10 +124,10 @@ onBeforeUnmount(() => {
     <BenchRail />
     <component :is="stations[bench.station]" :key="bench.station" />
     <div class="over-slate" :class="{ open: bench.working.length }"><WorkingPanel /></div>
-    <div class="foot">
+    <footer class="foot">
       <DisplaySwitch @help="help = true" />
       <StickBar />
-    </div>
+    </footer>
     <KeysHelp v-model="help" />
     <Dialog
       :visible="stale"

@@ -47,6 +47,14 @@ async function make() {
   refused.value = ''
   refusedAt.value = ''
   making.value = true
+  // a length typed a moment ago may still be on its way from being read
+  for (let wait = 0; missing.value.length && wait < 6; wait++)
+    await new Promise((done) => setTimeout(done, 50))
+  if (missing.value.length) {
+    refused.value = `Still wanted: ${missing.value.join(', ')}.`
+    making.value = false
+    return
+  }
   try {
     const body = { ...wish, ...lengths } as unknown as Wish
     const plan = await answer(api.POST('/api/starting-plan', { body }))
@@ -164,7 +172,7 @@ async function make() {
       <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
       <div class="acts">
         <span v-if="missing.length" class="missing">Still wanted: {{ missing.join(', ') }}.</span>
-        <Button type="submit" label="Lay it on the bench" :disabled="missing.length > 0 || making" />
+        <Button type="submit" label="Lay it on the bench" :disabled="making" />
       </div>
     </form>
   </Dialog>

@@ -27,10 +27,19 @@ class AxeTest {
 
     @ParameterizedTest
     @CsvSource({
-        "/boxes,light", "/boxes,new", "/boxes/envelope-drawer/size,light", "/boxes/envelope-drawer/size,working",
-        "/boxes/envelope-drawer/fingers,light", "/boxes/envelope-drawer/blank,light", "/boxes/envelope-drawer/jig,light",
-        "/boxes/envelope-drawer/fit,light", "/boxes/germination-box/bottom,light", "/boxes/germination-box/lid,light",
-        "/boxes/germination-box/lid,dark", "/boxes/envelope-drawer/fingers,dark", "/boxes,dark"
+        "/boxes,light",
+        "/boxes,new",
+        "/boxes/envelope-drawer/size,light",
+        "/boxes/envelope-drawer/size,working",
+        "/boxes/envelope-drawer/fingers,light",
+        "/boxes/envelope-drawer/blank,light",
+        "/boxes/envelope-drawer/jig,light",
+        "/boxes/envelope-drawer/fit,light",
+        "/boxes/germination-box/bottom,light",
+        "/boxes/germination-box/lid,light",
+        "/boxes/germination-box/lid,dark",
+        "/boxes/envelope-drawer/fingers,dark",
+        "/boxes,dark"
     })
     void noViolations(String path, String how) {
         Page page = bench.window();
@@ -51,7 +60,13 @@ class AxeTest {
         AxeResults results = new AxeBuilder(page).analyze();
         assertThat(results.getViolations())
                 .extracting(v -> v.getId() + ": " + v.getHelp() + " "
-                        + v.getNodes().stream().limit(4).map(n -> n.getHtml() + n.getAny().stream().map(c -> c.getMessage()).toList()).toList())
+                        + v.getNodes().stream()
+                                .limit(4)
+                                .map(n -> n.getHtml()
+                                        + n.getAny().stream()
+                                                .map(c -> c.getMessage())
+                                                .toList())
+                                .toList())
                 .isEmpty();
         page.context().close();
     }

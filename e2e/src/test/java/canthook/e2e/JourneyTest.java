@@ -42,7 +42,8 @@ class JourneyTest {
     }
 
     private static void station(Page page, String title) {
-        page.locator("nav.rail .station", new Page.LocatorOptions().setHasText(title)).click();
+        page.locator("nav.rail .station", new Page.LocatorOptions().setHasText(title))
+                .click();
     }
 
     private static void kept(Page page) {
@@ -53,14 +54,16 @@ class JourneyTest {
     void aBoxFromNothing() throws IOException {
         Page page = bench.window();
         page.navigate(bench.address);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New box")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New box"))
+                .click();
         field(page, "Name").fill("Sorting tray");
         field(page, "It is for").fill("Sorting beans from chaff");
         field(page, "Length").fill("200");
         field(page, "Width").fill("5 1/2 in");
         field(page, "Height of the wall").fill("80+8");
         field(page, "Thickness of the board").fill("abc");
-        assertThat(page.getByText("Thickness of the board: “abc” has “abc”, which is not a unit known here")).isVisible();
+        assertThat(page.getByText("Thickness of the board: “abc” has “abc”, which is not a unit known here"))
+                .isVisible();
         field(page, "Thickness of the board").fill("7");
         field(page, "Length of the board").fill("70cm");
         field(page, "Width of the board").fill("95");
@@ -73,13 +76,15 @@ class JourneyTest {
         reads(page, "size.end-length", "140.5 mm");
         reads(page, "size.inside-length", "186.0 mm");
         number(page, "size.side-length").click();
-        assertThat(page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Working"))).containsText("200 + 2 · 0.4");
+        assertThat(page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Working")))
+                .containsText("200 + 2 · 0.4");
         page.keyboard().press("Escape");
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
 
         // fingers: 11 × 8 − 6 × 0.12 = 87.28
         station(page, "Fingers");
-        assertThat(page.locator(".recommended")).containsText("11: one pass a slot with the 8 mm bit; 0.72 mm to rip off");
+        assertThat(page.locator(".recommended"))
+                .containsText("11: one pass a slot with the 8 mm bit; 0.72 mm to rip off");
         reads(page, "fingers.closing-height", "87.28 mm");
         page.keyboard().press("[");
         assertThat(page.locator(".rung.chosen .count")).hasText("9");
@@ -108,7 +113,8 @@ class JourneyTest {
         station(page, "Fit");
         field(page, "Slot reading 1").fill("8.02");
         field(page, "Finger reading 1").fill("7.81");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep this test cut")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep this test cut"))
+                .click();
         assertThat(page.locator(".say")).hasText("Move the key 0.09 mm away from the cutter");
         reads(page, "fit.next-finger", "7.90 mm");
         // 11 × 8.02 − 6 × 0.12
@@ -121,9 +127,11 @@ class JourneyTest {
         Locator straddles = page.locator("[data-code=GROOVE_STRADDLES]");
         straddles.locator(".fix").click();
         assertThat(straddles).hasCount(0);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
         assertThat(straddles).hasCount(1);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Redo")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Redo"))
+                .click();
         assertThat(straddles).hasCount(0);
         Locator slider = page.getByRole(AriaRole.SLIDER);
         Locator panel = page.locator(".grooves polygon.panel");
@@ -135,21 +143,26 @@ class JourneyTest {
 
         // lid: put its line on a boundary
         station(page, "Lid");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Give it a sliding lid")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Give it a sliding lid"))
+                .click();
         page.locator("[data-code=LID_LINE_OFF] .fix").first().click();
         assertThat(page.locator("[data-code=LID_LINE_OFF]")).hasCount(0);
         reads(page, "lid.off", "0.00 mm");
         assertThat(page.locator("nav.rail .station.here .line")).hasText("slides, line on a boundary");
 
         // one switch changes what is shown, never what is kept
-        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Lengths in")).click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("inches, decimal")).click();
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Lengths in"))
+                .click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("inches, decimal"))
+                .click();
         assertThat(page.locator("nav.rail .station").first().locator(".line")).hasText("outside 7.874 × 5.500 × 3.465");
         kept(page);
 
-        Download stick = page.waitForDownload(() -> page.getByText("Print at 1:1").click());
+        Download stick =
+                page.waitForDownload(() -> page.getByText("Print at 1:1").click());
         assertThat(Files.readString(stick.path())).contains("mm\"").contains("lid line");
-        Download file = page.waitForDownload(() -> page.getByText("Save as a file").click());
+        Download file =
+                page.waitForDownload(() -> page.getByText("Save as a file").click());
         Path saved = Files.createTempDirectory("saved").resolve("box.json");
         file.saveAs(saved);
 
@@ -170,7 +183,8 @@ class JourneyTest {
         page.navigate(bench.address + "/boxes/envelope-drawer/size");
         Locator height = field(page, "Height of the wall");
         height.fill("3 1/");
-        assertThat(page.getByText("Height of the wall: “3 1/” ends in an unfinished fraction")).isVisible();
+        assertThat(page.getByText("Height of the wall: “3 1/” ends in an unfinished fraction"))
+                .isVisible();
         assertThat(page.locator("nav.rail .station").first()).containsText("248 × 166 × 96");
         height.fill("-4");
         assertThat(page.getByText("Height of the wall must be at least 5 mm")).isVisible();
@@ -192,7 +206,8 @@ class JourneyTest {
     void aDimensionCanBeTypedWhereItStands() {
         Page page = bench.window();
         page.navigate(bench.address + "/boxes/envelope-drawer/blank");
-        page.locator(".dimensions .text.decides", new Page.LocatorOptions().setHasText("940.0")).click();
+        page.locator(".dimensions .text.decides", new Page.LocatorOptions().setHasText("940.0"))
+                .click();
         Locator typed = page.locator(".typing input");
         typed.fill("1000");
         typed.press("Enter");

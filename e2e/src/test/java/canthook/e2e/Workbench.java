@@ -37,16 +37,22 @@ final class Workbench implements AutoCloseable {
     Workbench() throws IOException {
         Path data = Files.createTempDirectory("cant-hook-e2e");
         server = CantHook.application(CantHook.class)
-                .run("--canthook.data=" + data, "--canthook.demo=true", "--server.port=0", "--logging.level.root=error");
+                .run(
+                        "--canthook.data=" + data,
+                        "--canthook.demo=true",
+                        "--server.port=0",
+                        "--logging.level.root=error");
         int port = ((ServletWebServerApplicationContext) server).getWebServer().getPort();
         address = "http://127.0.0.1:" + port;
         Map<String, String> environment = new HashMap<>(System.getenv());
         environment.put("PLAYWRIGHT_NODEJS_PATH", node());
         environment.put("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1");
         playwright = Playwright.create(new Playwright.CreateOptions().setEnv(environment));
-        browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
-                .setExecutablePath(Path.of("/usr/bin/chromium"))
-                .setArgs(ARGUMENTS));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(ARGUMENTS));
     }
 
     private static String node() {
@@ -64,8 +70,9 @@ final class Workbench implements AutoCloseable {
     }
 
     Page window(int width, int height) {
-        BrowserContext context = browser.newContext(
-                new Browser.NewContextOptions().setViewportSize(width, height).setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
         Page page = context.newPage();
         page.setDefaultTimeout(10_000);
         page.onConsoleMessage(m -> {
