@@ -90,7 +90,7 @@ async function leave() {
   focused.value = false
   // what was typed last counts, however fast the field is left
   await reading
-  if (!error.value) typed.value = props.text
+  if (!error.value && props.text) typed.value = props.text
   echo.value = ''
   emit('settled')
   emit('leave')
@@ -195,6 +195,7 @@ function drag(event: PointerEvent) {
 
 <style scoped>
 .field {
+  position: relative;
   display: grid;
   grid-template-columns: 1fr minmax(6.6rem, 7.6rem);
   align-items: center;
@@ -227,6 +228,19 @@ function drag(event: PointerEvent) {
 }
 .says:empty {
   display: none;
+}
+/* what was understood floats over the page, so that nothing moves when the field is left */
+.says:not(.error) {
+  position: absolute;
+  right: 0;
+  top: calc(100% - 2px);
+  z-index: 3;
+  padding: 0.05rem 0.4rem;
+  background: var(--ink);
+  color: var(--sheet);
+  border-radius: 2px;
+  white-space: nowrap;
+  pointer-events: none;
 }
 .says.error {
   color: var(--cut);

@@ -35,7 +35,7 @@ public enum LengthDisplay {
         if (isMetric()) {
             return decimals(length.exactMm(), precision == Precision.FIT ? 2 : 1);
         }
-        if (!isFraction()) {
+        if (!isFraction() || isTooFine(length, precision)) {
             return decimals(inches(length), 3);
         }
         long steps = steps(length);
@@ -62,8 +62,8 @@ public enum LengthDisplay {
      * How far the true length lies from what {@link #number} shows, in words: {@code 0.07 mm under}. Empty when it is
      * shown as a decimal, or when the difference is under 0.005 mm.
      */
-    public String residue(Length length) {
-        if (!isFraction()) {
+    public String residue(Length length, Precision precision) {
+        if (!isFraction() || isTooFine(length, precision)) {
             return "";
         }
         Length off = length.minus(new Length(Math.multiplyExact(steps(length), INCH / parts)));
@@ -85,6 +85,11 @@ public enum LengthDisplay {
             return FRACTION_64.number(length, Precision.FIT);
         }
         return plain(inches(length).setScale(5, RoundingMode.HALF_UP).stripTrailingZeros());
+    }
+
+    /** A clearance or a move under 1/16 in is shown in thousandths: as a fraction it would be nothing. */
+    private static boolean isTooFine(Length length, Precision precision) {
+        return precision == Precision.FIT && Math.abs(length.nanometres()) < INCH / 16;
     }
 
     private long steps(Length length) {

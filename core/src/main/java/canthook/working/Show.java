@@ -57,7 +57,7 @@ public enum Show {
 
     /** What is lost by showing a length as a shop fraction, in words, or nothing. */
     public String residue(Quantity value, LengthDisplay display) {
-        return value.isLength() ? display.residue(value.length()) : "";
+        return value.isLength() ? display.residue(value.length(), this == FIT ? Precision.FIT : Precision.LAYOUT) : "";
     }
 
     /** In a formula: three decimals of a millimetre or four of an inch, so that the sum can be checked by hand. */

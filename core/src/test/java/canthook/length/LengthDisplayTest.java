@@ -31,9 +31,10 @@ class LengthDisplayTest {
     void tellsWhatAFractionHides() {
         Length length = Length.mm(3.53125 * 25.4 - 0.07);
         assertThat(LengthDisplay.FRACTION_32.text(length, Precision.LAYOUT)).isEqualTo("3 17/32 in");
-        assertThat(LengthDisplay.FRACTION_32.residue(length)).isEqualTo("0.07 mm under");
-        assertThat(LengthDisplay.METRIC.residue(length)).isEmpty();
-        assertThat(LengthDisplay.FRACTION_64.residue(Length.mm(88.9))).isEmpty();
+        assertThat(LengthDisplay.FRACTION_32.residue(length, Precision.LAYOUT)).isEqualTo("0.07 mm under");
+        assertThat(LengthDisplay.METRIC.residue(length, Precision.LAYOUT)).isEmpty();
+        assertThat(LengthDisplay.FRACTION_64.residue(Length.mm(88.9), Precision.LAYOUT))
+                .isEmpty();
     }
 
     @Test

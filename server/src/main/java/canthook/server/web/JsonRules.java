@@ -15,6 +15,7 @@ import com.fasterxml.jackson.databind.JsonDeserializer;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.MapperFeature;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.deser.BeanDeserializerModifier;
 import com.fasterxml.jackson.databind.deser.ResolvableDeserializer;
@@ -26,6 +27,7 @@ import java.math.BigDecimal;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.converter.json.Jackson2ObjectMapperBuilder;
 
 /** Lengths are millimetres as decimal numbers; nothing is guessed, coerced or passed over. */
 @Configuration
@@ -40,6 +42,13 @@ public class JsonRules {
                 .featuresToDisable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                 .postConfigurer(mapper -> mapper.configure(DeserializationFeature.ACCEPT_FLOAT_AS_INT, false))
                 .modules(lengths());
+    }
+
+    /** A mapper by the same rules, for use outside the running application. */
+    public static ObjectMapper mapper() {
+        Jackson2ObjectMapperBuilder builder = Jackson2ObjectMapperBuilder.json();
+        new JsonRules().strict().customize(builder);
+        return builder.build();
     }
 
     private static SimpleModule lengths() {

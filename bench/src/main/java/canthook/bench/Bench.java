@@ -1,0 +1,107 @@
+package canthook.bench;
+
+import java.io.IOException;
+import java.net.HttpURLConnection;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Collection;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+
+/** Runs all measurements and prints each beside what is promised. */
+public final class Bench {
+    private Bench() {}
+
+    public static void main(String[] args) throws Exception {
+        plans();
+        int port = freePort();
+        Path data = Files.createTempDirectory("cant-hook-bench");
+        Process server = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:+UseSerialGC",
+                        "-Xmx320m",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        BenchServer.class.getName(),
+                        "--canthook.data=" + data,
+                        "--canthook.demo=true",
+                        "--server.port=" + port,
+                        "--logging.level.root=error")
+                .inheritIO()
+                .start();
+        try {
+            String address = "http://127.0.0.1:" + port;
+            await(address + "/api/woods", server);
+            load(address);
+            FirstLook.Result look = FirstLook.measure(address);
+            say("first load, JavaScript as sent: %.0f kB (promise: at most 220)", look.scriptBytes() / 1000.0);
+            say(
+                    "key press to redrawn drawing: median %.0f ms, p95 %.0f ms (promise: p95 at most 100)",
+                    look.p50(), look.p95());
+        } finally {
+            server.destroy();
+            server.waitFor();
+        }
+    }
+
+    private static void plans() throws Exception {
+        Collection<RunResult> results = new Runner(new OptionsBuilder()
+                        .include(PlanBenchmark.class.getSimpleName())
+                        .verbosity(org.openjdk.jmh.runner.options.VerboseMode.SILENT)
+                        .build())
+                .run();
+        for (RunResult result : results) {
+            say(
+                    "%s of %s: median %.0f µs, p99 %.0f µs%s",
+                    result.getPrimaryResult().getLabel(),
+                    result.getParams().getParam("box"),
+                    result.getPrimaryResult().getStatistics().getPercentile(50),
+                    result.getPrimaryResult().getStatistics().getPercentile(99),
+                    result.getPrimaryResult().getLabel().equals("work") ? " (promise: median at most 1000 µs)" : "");
+        }
+    }
+
+    private static void load(String address) throws Exception {
+        for (String station : new String[] {"fingers", "size", "lid"}) {
+            byte[] body = Plans.request("1-germination-box.json", station);
+            Load.run(address + "/bench/echo", body, 5);
+            Load.run(address + "/api/work", body, 10);
+            Load.Result echo = Load.run(address + "/bench/echo", body, 8);
+            Load.Result work = Load.run(address + "/api/work", body, 8);
+            say(
+                    "POST /api/work, station %s, 20 clients: %.0f a second, median %.1f ms, p99 %.1f ms (promise: p99 at most 25 ms)",
+                    station, work.perSecond(), work.p50(), work.p99());
+            say(
+                    "  echo of the same JSON: %.0f a second, p99 %.1f ms; work gives %.2f of it (promise: at least 0.5)",
+                    echo.perSecond(), echo.p99(), work.perSecond() / echo.perSecond());
+        }
+    }
+
+    private static void await(String address, Process server) throws IOException, InterruptedException {
+        for (int i = 0; i < 300 && server.isAlive(); i++) {
+            try {
+                HttpURLConnection connection =
+                        (HttpURLConnection) URI.create(address).toURL().openConnection();
+                if (connection.getResponseCode() == 200) {
+                    return;
+                }
+            } catch (IOException notYet) {
+                Thread.sleep(100);
+            }
+        }
+        throw new IOException("The server for the measurements did not start.");
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+
+    private static void say(String format, Object... values) {
+        System.out.println(String.format(java.util.Locale.ROOT, format, values));
+    }
+}

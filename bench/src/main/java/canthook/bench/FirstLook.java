@@ -1,0 +1,81 @@
+package canthook.bench;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Stream;
+
+/** In the browser: JavaScript of the first load as sent, and the time from a key press to the redrawn drawing. */
+final class FirstLook {
+    private static final int PRESSES = 60;
+
+    private FirstLook() {}
+
+    record Result(long scriptBytes, double p50, double p95) {}
+
+    static Result measure(String address) {
+        Map<String, String> environment = new HashMap<>(System.getenv());
+        environment.put(
+                "PLAYWRIGHT_NODEJS_PATH",
+                Stream.of(System.getenv("PATH").split(":"))
+                        .map(folder -> Path.of(folder, "node"))
+                        .filter(Files::isExecutable)
+                        .map(Path::toString)
+                        .findFirst()
+                        .orElse("node"));
+        environment.put("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1");
+        try (Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(environment));
+                Browser browser = playwright
+                        .chromium()
+                        .launch(new BrowserType.LaunchOptions()
+                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setArgs(List.of(
+                                        "--no-sandbox",
+                                        "--disable-gpu",
+                                        "--disable-quic",
+                                        "--no-first-run",
+                                        "--disable-background-networking",
+                                        "--disable-component-update",
+                                        "--disable-sync")))) {
+            Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
+            AtomicLong scripts = new AtomicLong();
+            page.onRequestFinished(request -> {
+                if (request.url().endsWith(".js")) {
+                    scripts.addAndGet(request.sizes().responseBodySize);
+                }
+            });
+            page.navigate(address + "/boxes/envelope-drawer/fingers");
+            page.waitForSelector(".rung.chosen svg");
+            page.waitForTimeout(500);
+            long bytes = scripts.get();
+            List<Double> times = new ArrayList<>();
+            for (int i = 0; i < PRESSES; i++) {
+                Object took = page.evaluate("""
+                        key => new Promise(done => {
+                          const before = document.querySelector('.rung.chosen .count').textContent
+                          const began = performance.now()
+                          const look = () => {
+                            const now = document.querySelector('.rung.chosen .count')?.textContent
+                            if (now && now !== before) requestAnimationFrame(() => done(performance.now() - began))
+                            else requestAnimationFrame(look)
+                          }
+                          document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
+                          look()
+                        })""", i % 2 == 0 ? "[" : "]");
+                times.add(((Number) took).doubleValue());
+                page.waitForTimeout(60);
+            }
+            Collections.sort(times);
+            return new Result(bytes, times.get(times.size() / 2), times.get((int) (times.size() * 0.95)));
+        }
+    }
+}
