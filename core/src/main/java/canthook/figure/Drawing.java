@@ -111,6 +111,6 @@ final class Drawing {
     }
 
     private static double round(double mm) {
-        return Math.round(mm * 10_000) / 10_000.0;
+        return Math.round(mm * 1000) / 1000.0;
     }
 }

@@ -96,7 +96,7 @@ class BadInputTest extends ServerTestBase {
                 "42|400",
                 "{\"plan\":null}|422",
                 "{}|422",
-                "{\"plan\":{}}|400",
+                "{\"plan\":{}}|422",
                 "nonsense|400"
             })
     void brokenBodiesAreRefused(String body, int status) {

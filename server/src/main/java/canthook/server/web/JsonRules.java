@@ -2,28 +2,25 @@ package canthook.server.web;
 
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
+import com.fasterxml.jackson.core.JsonFactoryBuilder;
 import com.fasterxml.jackson.core.JsonGenerator;
-import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.core.JsonParser;
-import com.fasterxml.jackson.core.JsonPointer;
 import com.fasterxml.jackson.core.JsonToken;
-import com.fasterxml.jackson.databind.BeanDescription;
-import com.fasterxml.jackson.databind.DeserializationConfig;
+import com.fasterxml.jackson.core.StreamReadFeature;
+import com.fasterxml.jackson.core.StreamWriteFeature;
+import com.fasterxml.jackson.core.json.JsonReadFeature;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
-import com.fasterxml.jackson.databind.JsonDeserializer;
 import com.fasterxml.jackson.databind.JsonMappingException;
-import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializerProvider;
-import com.fasterxml.jackson.databind.deser.BeanDeserializerModifier;
-import com.fasterxml.jackson.databind.deser.ResolvableDeserializer;
+import com.fasterxml.jackson.databind.annotation.JsonDeserialize;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import java.io.IOException;
-import java.math.BigDecimal;
+import java.math.BigInteger;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -34,7 +31,13 @@ import org.springframework.http.converter.json.Jackson2ObjectMapperBuilder;
 public class JsonRules {
     @Bean
     Jackson2ObjectMapperBuilderCustomizer strict() {
-        return builder -> builder.featuresToEnable(
+        return builder -> builder.factory(new JsonFactoryBuilder()
+                        .enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER)
+                        .enable(StreamReadFeature.USE_FAST_DOUBLE_PARSER)
+                        // so that NaN is refused at its field and not as a broken document
+                        .enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
+                        .build())
+                .featuresToEnable(
                         DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES,
                         DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES,
                         DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS,
@@ -55,13 +58,7 @@ public class JsonRules {
         SimpleModule module = new SimpleModule("cant-hook");
         module.addSerializer(Length.class, new MillimetresOut());
         module.addDeserializer(Length.class, new MillimetresIn());
-        module.setDeserializerModifier(new BeanDeserializerModifier() {
-            @Override
-            public JsonDeserializer<?> modifyDeserializer(
-                    DeserializationConfig config, BeanDescription bean, JsonDeserializer<?> deserializer) {
-                return bean.getBeanClass() == BoxPlan.class ? new PlanIn(deserializer) : deserializer;
-            }
-        });
+        module.setMixInAnnotation(BoxPlan.class, PlanMixin.class);
         return module;
     }
 
@@ -74,8 +71,11 @@ public class JsonRules {
 
         @Override
         public void serialize(Length value, JsonGenerator out, SerializerProvider provider) throws IOException {
-            BigDecimal mm = value.exactMm().stripTrailingZeros();
-            out.writeNumber(mm.scale() < 0 ? mm.setScale(0) : mm);
+            if (value.nanometres() % 1_000_000 == 0) {
+                out.writeNumber(value.nanometres() / 1_000_000);
+            } else {
+                out.writeNumber(value.exactMm().stripTrailingZeros());
+            }
         }
     }
 
@@ -92,6 +92,9 @@ public class JsonRules {
             if (token != JsonToken.VALUE_NUMBER_INT && token != JsonToken.VALUE_NUMBER_FLOAT) {
                 throw JsonMappingException.from(in, "A length is a number of millimetres.");
             }
+            if (in.isNaN()) {
+                throw JsonMappingException.from(in, "A length is a number of millimetres, and this is not a number.");
+            }
             try {
                 return Length.mm(in.getDecimalValue());
             } catch (ArithmeticException e) {
@@ -100,61 +103,43 @@ public class JsonRules {
         }
     }
 
-    /** Looks at the version first, so that a newer document is refused for what it is and not for its unknown fields. */
-    private static final class PlanIn extends StdDeserializer<BoxPlan> implements ResolvableDeserializer {
+    /** The version stands first in a document, so a newer one is refused for what it is and not for its unknown fields. */
+    private static final class VersionIn extends StdDeserializer<Integer> {
         private static final long serialVersionUID = 1L;
-        private final transient JsonDeserializer<?> usual;
 
-        PlanIn(JsonDeserializer<?> usual) {
-            super(BoxPlan.class);
-            this.usual = usual;
+        VersionIn() {
+            super(Integer.class);
         }
 
         @Override
-        public void resolve(DeserializationContext context) throws JsonMappingException {
-            if (usual instanceof ResolvableDeserializer resolvable) {
-                resolvable.resolve(context);
-            }
+        public Integer getNullValue(DeserializationContext context) {
+            return 0;
         }
 
         @Override
-        public BoxPlan deserialize(JsonParser in, DeserializationContext context) throws IOException {
-            JsonNode tree;
-            try {
-                tree = context.readTree(in);
-            } catch (JsonParseException e) {
-                JsonPointer at = in.getParsingContext().pathAsPointer();
-                throw new UnreadableAt(at.toString().substring(1).replace('/', '.'), e);
+        public Integer getAbsentValue(DeserializationContext context) {
+            return 0;
+        }
+
+        @Override
+        public Integer deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            if (in.currentToken() != JsonToken.VALUE_NUMBER_INT) {
+                throw JsonMappingException.from(in, "A version is a whole number.");
             }
-            JsonNode version = tree.get("version");
-            if (version != null && version.isNumber() && version.asLong() > BoxPlan.VERSION) {
-                throw JsonMappingException.wrapWithPath(
-                        JsonMappingException.from(
-                                in,
-                                "This plan was made by a newer Cant Hook (version " + version.asText()
-                                        + "); this one reads up to version " + BoxPlan.VERSION + "."),
-                        BoxPlan.class,
-                        "version");
+            BigInteger version = in.getBigIntegerValue();
+            if (version.compareTo(BigInteger.valueOf(BoxPlan.VERSION)) > 0) {
+                throw JsonMappingException.from(
+                        in,
+                        "This plan was made by a newer Cant Hook (version " + version
+                                + "); this one reads up to version " + BoxPlan.VERSION + ".");
             }
-            try (JsonParser again = tree.traverse(in.getCodec())) {
-                again.nextToken();
-                return (BoxPlan) usual.deserialize(again, context);
-            }
+            return version.intValue();
         }
     }
 
-    /** Text that is not JSON, and where it stops being so. */
-    static final class UnreadableAt extends IOException {
-        private static final long serialVersionUID = 1L;
-        private final String field;
-
-        UnreadableAt(String field, JsonParseException cause) {
-            super(cause.getOriginalMessage(), cause);
-            this.field = field;
-        }
-
-        String field() {
-            return field;
-        }
+    /** Puts {@link VersionIn} on the plan's version without the core knowing of JSON. */
+    private abstract static class PlanMixin {
+        @JsonDeserialize(using = VersionIn.class)
+        abstract int version();
     }
 }

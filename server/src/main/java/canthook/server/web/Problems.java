@@ -73,10 +73,6 @@ public class Problems extends ResponseEntityExceptionHandler {
             if (cause instanceof Refused refused) {
                 return problem(HttpStatus.UNPROCESSABLE_ENTITY, refused.getMessage(), join(path, refused.field()));
             }
-            if (cause instanceof JsonRules.UnreadableAt unreadable) {
-                String at = join(path, unreadable.field());
-                return problem(HttpStatus.BAD_REQUEST, at + " cannot be read: " + unreadable.getMessage(), at);
-            }
             if (cause instanceof UnreadLength) {
                 return problem(HttpStatus.UNPROCESSABLE_ENTITY, cause.getMessage(), path);
             }
