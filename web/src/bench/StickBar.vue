@@ -24,22 +24,36 @@ const x = (mm: number) => LEFT + mm * scale.value
 const y = (mm: number) => TOP + (mm * BAR) / 10
 
 const shapes = computed(() =>
-  (stick.value?.shapes ?? []).map((s, i) => {
-    const p = s.points
-    const line = p.length === 4
-    const tick = s.role.startsWith('tick')
-    return {
-      key: i,
-      role: s.role,
-      mark: s.mark,
-      line,
-      tick,
-      x1: x(p[0] ?? 0),
-      x2: x(p[2] ?? 0),
-      y1: tick ? TOP + BAR + 3 : y(p[1] ?? 0),
-      y2: tick ? TOP + BAR + 3 + ((p[3] ?? 0) - (p[1] ?? 0)) * 3.2 : y((line ? p[3] : p[5]) ?? 0)
-    }
-  })
+  (stick.value?.shapes ?? [])
+    .filter((s) => !s.role.startsWith('ticks'))
+    .map((s, i) => {
+      const p = s.points
+      const line = p.length === 4
+      return {
+        key: i,
+        role: s.role,
+        mark: s.mark,
+        line,
+        x1: x(p[0] ?? 0),
+        x2: x(p[2] ?? 0),
+        y1: y(p[1] ?? 0),
+        y2: y((line ? p[3] : p[5]) ?? 0)
+      }
+    })
+)
+
+/** The rule's ticks, many lines to a shape. */
+const ticks = computed(() =>
+  (stick.value?.shapes ?? [])
+    .filter((s) => s.role.startsWith('ticks'))
+    .map((s) => {
+      let d = ''
+      for (let i = 0; i + 3 < s.points.length; i += 4) {
+        const long = ((s.points[i + 3] ?? 0) - (s.points[i + 1] ?? 0)) * 3.2
+        d += `M${x(s.points[i] ?? 0).toFixed(2)} ${TOP + BAR + 3}v${long.toFixed(2)}`
+      }
+      return { role: s.role, d }
+    })
 )
 
 const scaleNotes = computed(() => {
@@ -119,6 +133,7 @@ function lights(mark: Mark) {
             }"
           />
         </template>
+        <path v-for="t in ticks" :key="t.role" :class="t.role" :d="t.d" />
         <text
           v-for="n in scaleNotes"
           :key="n.x"
@@ -203,12 +218,12 @@ rect.lit {
   stroke: var(--edge);
   stroke-width: 3;
 }
-.tick,
-.tick-whole {
+.ticks,
+.ticks-whole {
   stroke: var(--quiet);
   stroke-width: 1;
 }
-.tick-whole {
+.ticks-whole {
   stroke: var(--ink);
 }
 .reference-edge {

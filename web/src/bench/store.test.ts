@@ -74,7 +74,10 @@ describe('a box on the bench', () => {
     await bench.set('size.height', 97)
     await bench.keep()
     expect(calls.filter((c) => c.method === 'PUT').map((c) => c.body.revision)).toEqual([4])
-    refuse['PUT /api/boxes/tray'] = { status: 409, body: { detail: 'Changed elsewhere.', currentRevision: 9 } }
+    refuse['PUT /api/boxes/tray'] = {
+      status: 409,
+      body: { detail: 'Changed elsewhere.', currentRevision: 9 }
+    }
     await bench.set('size.height', 98)
     await bench.keep()
     expect(bench.kept).toBe('stale')

@@ -8,6 +8,7 @@ import canthook.figure.Figure.Side;
 import canthook.length.LengthDisplay;
 import canthook.working.Worked;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -41,6 +42,12 @@ final class Drawing {
 
     Drawing line(String role, double x1, double y1, double x2, double y2) {
         return shape(role, null, x1, y1, x2, y2);
+    }
+
+    /** Many lines of one role in one shape. */
+    Drawing strokes(String role, List<double[]> lines) {
+        double[] all = lines.stream().flatMapToDouble(Arrays::stream).toArray();
+        return shape(role, null, all);
     }
 
     Drawing shape(String role, @Nullable String mark, double... points) {

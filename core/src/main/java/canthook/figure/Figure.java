@@ -26,7 +26,7 @@ public record Figure(
         List<Mark> marks) {
 
     /**
-     * A closed outline, or a line when it has two points.
+     * A closed outline, or a line when it has two points; a role that starts with {@code ticks} is many lines, four numbers each.
      *
      * @param role what it stands for: {@code finger}, {@code waste}, {@code reference-edge}
      * @param points x and y in turn, millimetres

@@ -7,6 +7,8 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.planner.WorkedPlan;
 import canthook.working.Worked;
+import java.util.ArrayList;
+import java.util.List;
 
 /** The wall's height laid out along a rule, reference edge at the left: x is the height, at 1:1. */
 public final class StickFigure {
@@ -82,15 +84,18 @@ public final class StickFigure {
         int whole = display.isMetric() ? 10 : (to > 400 ? 4 : 16);
         int labelEvery = display.isMetric() && to > 400 ? 20 : whole;
         int count = (int) Math.min(4000, Math.ceil(to / step + 1e-9));
+        List<double[]> wholes = new ArrayList<>();
+        List<double[]> others = new ArrayList<>();
         for (int i = 0; i <= count; i++) {
             double x = i * step;
             boolean isWhole = i % whole == 0;
             double length = isWhole ? 3 : i % middle == 0 ? 2 : 1.2;
-            d.line(isWhole ? "tick-whole" : "tick", x, BAR + 1, x, BAR + 1 + length);
+            (isWhole ? wholes : others).add(new double[] {x, BAR + 1, x, BAR + 1 + length});
             if (i % labelEvery == 0) {
                 d.note(x, BAR + 8, label(display, x), "scale", "middle", null);
             }
         }
+        d.strokes("ticks-whole", wholes).strokes("ticks", others);
         d.reach(0, BAR + 9).reach(0, -4);
     }
 

@@ -33,10 +33,10 @@ public enum LengthDisplay {
     /** The number alone, without its unit: {@code 7.45}, {@code 0.293}, {@code 3 17/32}. */
     public String number(Length length, Precision precision) {
         if (isMetric()) {
-            return decimals(length.exactMm(), precision == Precision.FIT ? 2 : 1);
+            return decimals(length.nanometres(), 1_000_000, precision == Precision.FIT ? 2 : 1);
         }
         if (!isFraction() || isTooFine(length, precision)) {
-            return decimals(inches(length), 3);
+            return decimals(length.nanometres(), INCH, 3);
         }
         long steps = steps(length);
         long whole = Math.abs(steps) / parts;
@@ -70,7 +70,7 @@ public enum LengthDisplay {
         if (Math.abs(off.nanometres()) < 5_000) {
             return "";
         }
-        return decimals(off.abs().exactMm(), 2) + " mm " + (off.isNegative() ? "under" : "over");
+        return decimals(off.abs().nanometres(), 1_000_000, 2) + " mm " + (off.isNegative() ? "under" : "over");
     }
 
     /**
@@ -109,8 +109,14 @@ public enum LengthDisplay {
         return BigDecimal.valueOf(length.nanometres()).divide(BigDecimal.valueOf(INCH), 9, RoundingMode.HALF_UP);
     }
 
-    private static String decimals(BigDecimal value, int places) {
-        return plain(value.setScale(places, RoundingMode.HALF_UP));
+    /** Nanometres in a unit to one, two or three places, halves away from zero. */
+    private static String decimals(long nanometres, long unit, int places) {
+        long scale = places == 1 ? 10 : places == 2 ? 100 : 1000;
+        long steps = new Length(Math.multiplyExact(Math.abs(nanometres), scale))
+                .dividedBy(unit)
+                .nanometres();
+        String over = Long.toString(steps % scale + scale).substring(1);
+        return (nanometres < 0 && steps > 0 ? "−" : "") + steps / scale + "." + over;
     }
 
     private static String plain(BigDecimal value) {

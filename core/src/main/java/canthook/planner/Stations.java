@@ -114,7 +114,8 @@ public final class Stations {
     }
 
     private static String number(WorkedPlan worked, Worked number) {
-        return number.number(display(worked)).replaceAll("\\.0$", "");
+        String text = number.number(display(worked));
+        return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
     }
 
     private static LengthDisplay display(WorkedPlan worked) {

@@ -14,9 +14,7 @@ import canthook.size.SizedBox;
 import canthook.verdict.Verdict;
 import canthook.working.Worked;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** Everything that follows from a plan and a shop, stage by stage. The API, pictures and exports read only this. */
@@ -48,16 +46,19 @@ public record WorkedPlan(
 
     /** Any worked number, those of every rung among them, by its id. */
     public Optional<Worked> number(String id) {
-        Map<String, Worked> byId = new LinkedHashMap<>();
         for (Worked worked : numbers()) {
-            byId.put(worked.id(), worked);
+            if (worked.id().equals(id)) {
+                return Optional.of(worked);
+            }
         }
         for (Rung rung : fingers.rungs()) {
             for (Worked worked : rung.numbers()) {
-                byId.put(worked.id(), worked);
+                if (worked.id().equals(id)) {
+                    return Optional.of(worked);
+                }
             }
         }
-        return Optional.ofNullable(byId.get(id));
+        return Optional.empty();
     }
 
     /** All verdicts, in shop order. */

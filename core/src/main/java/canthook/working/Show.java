@@ -72,8 +72,12 @@ public enum Show {
     }
 
     private static String rounded(double number, int places) {
-        BigDecimal value = BigDecimal.valueOf(number).setScale(places, RoundingMode.HALF_UP);
-        return sign(value.signum() == 0 ? value.abs() : value);
+        long scale = places == 0 ? 1 : places == 1 ? 10 : 100;
+        long steps = Math.round(Math.abs(number) * scale);
+        String whole = (number < 0 && steps > 0 ? "−" : "") + steps / scale;
+        return places == 0
+                ? whole
+                : whole + "." + Long.toString(steps % scale + scale).substring(1);
     }
 
     private static String trimmed(double number, int places) {

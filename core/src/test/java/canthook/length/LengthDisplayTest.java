@@ -22,6 +22,9 @@ class LengthDisplayTest {
         assertThat(LengthDisplay.FRACTION_16.number(Length.mm(25.4 * 15.99 / 16), Precision.FIT))
                 .isEqualTo("1");
         assertThat(LengthDisplay.FRACTION_32.number(Length.mm(0.2), Precision.FIT))
+                .as("as a fraction a clearance would be nothing")
+                .isEqualTo("0.008");
+        assertThat(LengthDisplay.FRACTION_32.number(Length.mm(0.2), Precision.LAYOUT))
                 .isEqualTo("0");
         assertThat(LengthDisplay.FRACTION_64.number(Length.mm(-12.7), Precision.FIT))
                 .isEqualTo("−1/2");

@@ -15,9 +15,17 @@ import canthook.shop.Shop;
 import canthook.shop.TestCut;
 import canthook.wood.Wood;
 import canthook.wood.Woods;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.ObjectWriter;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,6 +37,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 public class WorkApi {
+    private final ObjectWriter writer;
+
+    WorkApi(ObjectMapper json) {
+        writer = json.writerFor(Answer.class);
+    }
 
     /**
      * A plan to be worked.
@@ -79,13 +92,16 @@ public class WorkApi {
     /** A wood to choose from. */
     public record WoodView(String id, String name, Wood.Kind kind, boolean hard) {}
 
-    @PostMapping("/work")
-    Answer work(@RequestBody WorkRequest request) {
-        return Answers.of(
+    /** Written out whole before it is sent, so that it leaves in one piece and not in chunks. */
+    @PostMapping(value = "/work", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ApiResponse(content = @Content(schema = @Schema(implementation = Answer.class)))
+    ResponseEntity<byte[]> work(@RequestBody WorkRequest request) throws JsonProcessingException {
+        Answer answer = Answers.of(
                 request.worked(),
                 request.station(),
                 request.day() == null ? 0 : request.day(),
                 request.step() == null ? 0 : request.step());
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(writer.writeValueAsBytes(answer));
     }
 
     @PostMapping("/work/{number}")

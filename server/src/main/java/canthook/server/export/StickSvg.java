@@ -25,7 +25,7 @@ final class StickSvg {
                 "<style>text{font:3px sans-serif}.finger{fill:#e9c79a}.slot-of-mate{fill:#b98a56}.waste{fill:none;stroke:#c23b16;stroke-dasharray:1 .6}"
                         + ".reference-edge{stroke:#1d57ad;stroke-width:1.2}.bottom-groove{fill:#9a7a1f;fill-opacity:.45}"
                         + ".lid-groove{fill:#6b3f77;fill-opacity:.45}.lid-line,.closing{stroke:#6b3f77;stroke-width:.35}"
-                        + "rect,path,line{stroke:#12211b;stroke-width:.18}.tick,.tick-whole{stroke-width:.15}</style>\n");
+                        + "rect,path,line{stroke:#12211b;stroke-width:.18}.ticks,.ticks-whole{stroke-width:.15}</style>\n");
         svg.append("<g transform=\"translate(%s %s)\">\n".formatted(mm(MARGIN), mm(HEAD)));
         for (Shape shape : stick.shapes()) {
             shape(svg, shape);
@@ -49,6 +49,14 @@ final class StickSvg {
 
     private static void shape(StringBuilder svg, Shape shape) {
         List<Double> p = shape.points();
+        if (shape.role().startsWith("ticks")) {
+            StringBuilder path = new StringBuilder();
+            for (int i = 0; i + 3 < p.size(); i += 4) {
+                path.append("M%s %sV%s".formatted(mm(p.get(i)), mm(p.get(i + 1)), mm(p.get(i + 3))));
+            }
+            svg.append("<path class=\"%s\" d=\"%s\"/>\n".formatted(shape.role(), path));
+            return;
+        }
         if (p.size() == 4) {
             svg.append("<line class=\"%s\" x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\"/>\n"
                     .formatted(shape.role(), mm(p.get(0)), mm(p.get(1)), mm(p.get(2)), mm(p.get(3))));
