@@ -33,7 +33,10 @@ export class Refusal extends Error {
   }
 }
 
-export const api = createClient<paths>({ baseUrl: '' })
+export const api = createClient<paths>({
+  baseUrl: globalThis.location?.origin ?? 'http://localhost',
+  fetch: (request) => globalThis.fetch(request)
+})
 
 interface Reply<T> {
   data?: T

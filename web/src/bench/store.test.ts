@@ -27,16 +27,6 @@ describe('a box on the bench', () => {
   beforeEach(() => {
     setActivePinia(createPinia())
     vi.stubGlobal('window', { setTimeout: () => 1, clearTimeout: () => undefined })
-    vi.stubGlobal('location', { origin: 'http://localhost' })
-    const Real = Request
-    vi.stubGlobal(
-      'Request',
-      class extends Real {
-        constructor(input: string | URL | Request, init?: RequestInit) {
-          super(typeof input === 'string' ? new URL(input, 'http://localhost') : input, init)
-        }
-      }
-    )
   })
 
   async function opened() {
