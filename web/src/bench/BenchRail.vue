@@ -4,6 +4,13 @@ import { useBench } from './store'
 
 /** The stations in shop order, along a rule; each says what it has settled. */
 const bench = useBench()
+/** Puts the old words back when the new ones are refused. */
+async function rename(field: 'name' | 'purpose', event: Event) {
+  const input = event.target as HTMLInputElement
+  await bench.set(field, input.value)
+  input.value = bench.plan?.[field] ?? ''
+}
+
 const weights = { STOP: 'stop', MIND: 'mind', NOTE: '' } as const
 const kept = {
   kept: 'kept',
@@ -17,8 +24,25 @@ const kept = {
   <nav class="rail" aria-label="Stations">
     <div class="top">
       <RouterLink to="/boxes" class="all">All boxes</RouterLink>
-      <h1>{{ bench.plan?.name }}</h1>
-      <p class="purpose">{{ bench.plan?.purpose }}</p>
+      <h1>
+        <span class="sr-only">{{ bench.plan?.name }}</span>
+        <input
+          class="plain-text name"
+          aria-label="Name of the box"
+          maxlength="80"
+          :value="bench.plan?.name"
+          @change="rename('name', $event)"
+        />
+      </h1>
+      <textarea
+        class="plain-text purpose"
+        aria-label="What it is for"
+        maxlength="400"
+        rows="2"
+        :value="bench.plan?.purpose"
+        @change="rename('purpose', $event)"
+      ></textarea>
+      <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.detail }}</p>
       <p class="tools">
         <button type="button" :disabled="!bench.done.length" @click="bench.undo()">Undo</button>
         <button type="button" :disabled="!bench.undone.length" @click="bench.redo()">Redo</button>
@@ -69,12 +93,35 @@ const kept = {
   color: var(--rail-quiet);
   font-size: 0.86rem;
 }
+.plain-text {
+  width: 100%;
+  background: none;
+  border: 0;
+  border-bottom: 1px solid transparent;
+  color: inherit;
+  font: inherit;
+  padding: 0;
+  resize: none;
+}
+.plain-text:hover,
+.plain-text:focus {
+  border-bottom-color: var(--rail-quiet);
+}
+.refused {
+  margin: 0.4rem 0 0;
+  padding: 0.35rem 0.5rem;
+  background: #ffd9cc;
+  color: #7c1d02;
+  font-size: 0.86rem;
+  line-height: 1.25;
+}
 h1 {
   font-size: 1.15rem;
   margin: 0.35rem 0 0.1rem;
   overflow-wrap: anywhere;
 }
 .purpose {
+  display: block;
   margin: 0;
   font-size: 0.84rem;
   line-height: 1.25;

@@ -7,8 +7,15 @@ import { pieces } from './fraction'
 import WoodDefs from './WoodDefs.vue'
 
 const props = withDefaults(
-  defineProps<{ figure: Figure; lit?: string; mostScale?: number; pad?: number; quiet?: boolean }>(),
-  { lit: '', mostScale: 60, pad: 16, quiet: false }
+  defineProps<{
+    figure: Figure
+    lit?: string
+    mostScale?: number
+    pad?: number
+    quiet?: boolean
+    name?: (id: string) => string
+  }>(),
+  { lit: '', mostScale: 60, pad: 16, quiet: false, name: (id: string) => id }
 )
 const emit = defineEmits<{
   open: [number: string]
@@ -154,7 +161,7 @@ function tick(x: number, y: number) {
             :class="{ decides: d.source.field?.includes('.') }"
             role="button"
             tabindex="0"
-            :aria-label="`${d.source.number ?? ''} ${d.source.text}, ${d.source.field?.includes('.') ? 'change' : 'show working'}`"
+            :aria-label="`${name(d.source.number ?? '')} ${d.source.text}, ${d.source.field?.includes('.') ? 'change' : 'show working'}`"
             @click="pressed(d.source, d.tx, d.ty)"
             @keydown="key($event, d.source, d.tx, d.ty)"
             @pointerenter="d.source.number && emit('point', d.source.number)"

@@ -136,6 +136,7 @@ function season(value: number | number[]) {
         <NumberRow :id="`${at}.engagement-centred`" />
         <NumberRow :id="`${at}.least-engagement`" />
         <NumberRow v-if="!lid" id="bottom.gap" />
+        <NumberRow v-else id="lid.running" />
         <NumberRow :id="`${at}.tongue`" />
         <NumberRow v-if="!lid" id="bottom.stop-at" />
         <template v-if="lid">

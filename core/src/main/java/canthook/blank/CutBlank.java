@@ -219,7 +219,7 @@ public record CutBlank(
             int kerfs = run.parts() - (keep ? 0 : 1);
             Term free = length.minus(fixed(2).times(squaring))
                     .minus(kerf.times(kerfs))
-                    .minus(box.proud().times(2L * run.parts()));
+                    .minus(box.proud().times(2.0 * run.parts()));
             Term byLength = free.over(parts(run, box.outsideLength(), box.outsideWidth()));
             Term byWidth =
                     width.plus(kerf).over(run.strips()).minus(kerf).minus(over).over(box.height());

@@ -254,7 +254,7 @@ public record BottomPanel(
         }
         List<Fix> fixes = new ArrayList<>();
         for (BottomChoice tried : remedies(choice, box)) {
-            PanelWidth width = across(plan, tried, box, year, rules);
+            PanelWidth width = across(tried, box, year, rules);
             Worked hold = tried.pinned() ? width.centred() : width.slid();
             if (!hold.length().isUnder(width.least().length())) {
                 fixes.add(new Fix(label(choice, tried, display), plan.with(tried)));
@@ -287,7 +287,7 @@ public record BottomPanel(
         return tried;
     }
 
-    private static PanelWidth across(BoxPlan plan, BottomChoice choice, SizedBox box, Year year, HouseRules rules) {
+    private static PanelWidth across(BottomChoice choice, SizedBox box, Year year, HouseRules rules) {
         Worksheet sheet = new Worksheet("tried");
         Worked depth =
                 sheet.decided("depth", "gd", "", Show.LAYOUT, choice.groove().depth(), "");

@@ -119,12 +119,12 @@ public record Fit(
                             + " Unplug the machine before you measure or change the cutter.");
             return new Fit(target, from, to, past, null, sheet.numbers(), verdicts.all());
         }
-        Reading reading = read(sheet, plan, ladder, rules, cuts.get(cuts.size() - 1));
+        Reading reading = read(sheet, ladder, rules, cuts.get(cuts.size() - 1));
         judge(plan, chosen, cuts, reading, from, to, rules, verdicts);
         return new Fit(target, from, to, past, reading, sheet.numbers(), verdicts.all());
     }
 
-    private static Reading read(Worksheet sheet, BoxPlan plan, Ladder ladder, HouseRules rules, TestCut cut) {
+    private static Reading read(Worksheet sheet, Ladder ladder, HouseRules rules, TestCut cut) {
         Rung chosen = ladder.chosen();
         Worked slot = sheet.measured(
                 "slot",

@@ -67,7 +67,7 @@ public record Length(long nanometres) implements Comparable<Length> {
         long quotient = nanometres / count;
         long rest = nanometres % count;
         if (2 * Math.abs(rest) >= Math.abs(count)) {
-            quotient += Long.signum(nanometres) * Long.signum(count);
+            quotient += (long) Long.signum(nanometres) * Long.signum(count);
         }
         return new Length(quotient);
     }
