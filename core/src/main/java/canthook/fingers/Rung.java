@@ -238,7 +238,7 @@ public record Rung(
 
     private static Term overlap(Worked kerf, HouseRules rules) {
         Term house = fixed(rules.overlap());
-        return kerf.isOver(rules.overlap().times(2)) ? house : Term.smaller(house, kerf.over(2));
+        return !kerf.length().isUnder(rules.overlap().times(1.5)) ? house : Term.smaller(house, kerf.over(2));
     }
 
     private static List<Length> passesAt(Length slot, Length kerf, int passes) {
