@@ -87,7 +87,7 @@ public final class Bench {
                     "POST /api/work, station %s, 20 clients: %.0f a second, median %.1f ms, p99 %.1f ms (promise: p99 at most 25 ms)",
                     station, work.perSecond(), work.p50(), work.p99());
             say(
-                    "  echo of the plan sent (%d bytes): %.0f a second, p99 %.1f ms; work gives %.2f of it",
+                    "  echo of the plan sent (%d bytes): %.0f a second, p99 %.1f ms; work gives %.2f of it (promise: at least 0.5)",
                     body.length, echo.perSecond(), echo.p99(), work.perSecond() / echo.perSecond());
             Load.Result echoOfAnswer = Load.run(address + "/bench/echo", answer, 6);
             say(

@@ -19,6 +19,7 @@ import com.fasterxml.jackson.databind.annotation.JsonDeserialize;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
+import com.fasterxml.jackson.module.blackbird.BlackbirdModule;
 import java.io.IOException;
 import java.math.BigInteger;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
@@ -44,7 +45,7 @@ public class JsonRules {
                         DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                 .featuresToDisable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                 .postConfigurer(mapper -> mapper.configure(DeserializationFeature.ACCEPT_FLOAT_AS_INT, false))
-                .modules(lengths());
+                .modulesToInstall(lengths(), new BlackbirdModule());
     }
 
     /** A mapper by the same rules, for use outside the running application. */
