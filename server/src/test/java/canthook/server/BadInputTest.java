@@ -145,4 +145,65 @@ class BadInputTest extends ServerTestBase {
         assertThat(reply.status()).isEqualTo(200);
         assertThat(reply.body().path("verdicts").findValuesAsText("code")).contains("KERF_TOO_WIDE", "NO_INSIDE");
     }
+
+    @ParameterizedTest
+    @CsvSource({"/api/boxes?archived=perhaps,archived", "/api/boxes/x/test-cuts/abc,cutId"})
+    void addressesThatCannotBeReadNameTheirPart(String path, String field) {
+        Reply reply = path.contains("test-cuts") ? delete(path) : get(path);
+        assertThat(reply.status()).isEqualTo(400);
+        assertThat(reply.field()).isEqualTo(field);
+    }
+
+    @Test
+    void everyOtherBodyRefusesWhatItCannotBe() {
+        String id = post("/api/boxes", node().set("plan", drawer()))
+                .body()
+                .path("id")
+                .asText();
+        String[][] bodies = {
+            {"/api/lengths", "{\"field\":\"x\",\"text\":\"3\",\"unit\":\"INCH\"}"},
+            {"/api/boxes/" + id + "/test-cuts", "{\"slots\":[8],\"fingers\":[7.9],\"moved\":0.1}"},
+            {"/api/boxes/" + id, "{\"revision\":1,\"plan\":" + drawer() + "}"},
+            {
+                "/api/starting-plan",
+                "{\"name\":\"n\",\"purpose\":\"\",\"unit\":\"INCH\",\"from\":\"INSIDE\",\"length\":254,\"width\":152,\"height\":50,"
+                        + "\"thickness\":9,\"wood\":\"alder-red\",\"blankLength\":1000,\"blankWidth\":60,\"cutter\":\"b\",\"kerf\":6}"
+            }
+        };
+        for (String[] body : bodies) {
+            boolean save = body[0].endsWith(id);
+            ObjectNode whole = read(body[1]);
+            List<String> fields = new ArrayList<>();
+            whole.fieldNames().forEachRemaining(fields::add);
+            for (String field : fields) {
+                for (String bad : List.of("{}", "[[]]", "null", "-7e40", "\"\"", "\"NaN\"", "false")) {
+                    ObjectNode sent = whole.deepCopy();
+                    sent.putRawValue(field, new com.fasterxml.jackson.databind.util.RawValue(bad));
+                    Reply reply = save ? put(body[0], sent.toString()) : post(body[0], sent.toString());
+                    assertThat(reply.status())
+                            .as(body[0] + " " + field + " = " + bad)
+                            .isLessThan(500);
+                    if (reply.status() >= 400) {
+                        assertThat(reply.detail())
+                                .as(body[0] + " " + field + " = " + bad)
+                                .isNotBlank();
+                    }
+                }
+            }
+            ObjectNode unknown = whole.deepCopy().put("surprise", 1);
+            Reply reply = save ? put(body[0], unknown) : post(body[0], unknown);
+            assertThat(reply.status()).isEqualTo(400);
+            assertThat(reply.field()).isEqualTo("surprise");
+        }
+        assertThat(get("/api/boxes/" + id).body().path("plan").path("name").asText())
+                .isEqualTo("Envelope drawer");
+    }
+
+    private ObjectNode read(String text) {
+        try {
+            return (ObjectNode) json.readTree(text);
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
 }

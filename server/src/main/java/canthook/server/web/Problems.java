@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -21,6 +22,7 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Everything refused leaves as a problem document (RFC 9457) that names the field and says what would do. */
@@ -59,6 +61,16 @@ public class Problems extends ResponseEntityExceptionHandler {
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         ProblemDetail problem = unreadable(e);
         return ResponseEntity.status(problem.getStatus()).body(problem);
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String field =
+                e instanceof MethodArgumentTypeMismatchException argument ? argument.getName() : e.getPropertyName();
+        String value = shortened(String.valueOf(e.getValue()));
+        return ResponseEntity.badRequest()
+                .body(problem(HttpStatus.BAD_REQUEST, field + " cannot be “" + value + "”.", field));
     }
 
     private static ProblemDetail unreadable(HttpMessageNotReadableException e) {

@@ -1,0 +1,195 @@
+package canthook.figure;
+
+import static canthook.SeedLibrary.bitBox;
+import static canthook.SeedLibrary.envelopeDrawer;
+import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.work;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import canthook.figure.Figure.Dimension;
+import canthook.figure.Figure.Shape;
+import canthook.length.Length;
+import canthook.plan.BoardAtHand;
+import canthook.plan.BoxPlan;
+import canthook.planner.Planner;
+import canthook.planner.WorkedPlan;
+import canthook.shop.HouseRules;
+import canthook.shop.Shop;
+import canthook.shop.TestCut;
+import canthook.working.Worked;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Drawings are to scale: what a rule laid on them would read is the number written beside it. */
+class FiguresTest {
+
+    private static List<Shape> role(Figure figure, String role) {
+        return figure.shapes().stream().filter(s -> s.role().equals(role)).toList();
+    }
+
+    private static double left(Shape shape) {
+        return shape.points().get(0);
+    }
+
+    private static double right(Shape shape) {
+        return shape.points().get(2);
+    }
+
+    private static double top(Shape shape) {
+        return shape.points().get(1);
+    }
+
+    private static double bottom(Shape shape) {
+        return shape.points().get(5);
+    }
+
+    static Stream<BoxPlan> boxes() {
+        BoxPlan drawer = envelopeDrawer();
+        return Stream.of(
+                drawer,
+                bitBox(),
+                drawer.with(drawer.size().withFootprint(mm(420), mm(120))),
+                drawer.with(new BoardAtHand(mm(460), mm(210), null, null, false)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("boxes")
+    void everyDimensionMeasuresWhatItSays(BoxPlan plan) {
+        WorkedPlan worked = work(plan);
+        for (Figure figure : List.of(
+                BoxFigures.size(worked),
+                BoxFigures.unfolded(worked),
+                BlankFigure.of(worked),
+                JigFigure.of(worked, 0),
+                PanelFigures.section(worked, false, 0),
+                PanelFigures.section(worked, true, 1))) {
+            for (Dimension d : figure.dimensions()) {
+                Worked number = worked.number(String.valueOf(d.number())).orElseThrow();
+                double drawn = Math.hypot(d.x2() - d.x1(), d.y2() - d.y1());
+                assertThat(drawn).as(figure.id() + " " + d.number()).isCloseTo(number.plain(), within(0.002));
+                assertThat(d.text()).isEqualTo(number.number(plan.display()));
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("boxes")
+    void theCutterStandsAGapFromTheKey(BoxPlan plan) {
+        WorkedPlan worked = work(plan);
+        for (int step = 0; step < worked.jig().steps().size(); step++) {
+            Figure figure = JigFigure.of(worked, step);
+            Shape key = role(figure, "key").get(0);
+            Shape cutter = role(figure, "cutter").get(0);
+            assertThat(left(cutter) - right(key))
+                    .isCloseTo(worked.jig().gap().length().mm(), within(0.002));
+            assertThat(right(key) - left(key))
+                    .isCloseTo(worked.jig().key().length().mm(), within(0.002));
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("boxes")
+    void partsOnTheBlankDoNotOverlapAndLieOnIt(BoxPlan plan) {
+        WorkedPlan worked = work(plan);
+        Figure figure = BlankFigure.of(worked);
+        Shape board = role(figure, "board").get(0);
+        List<Shape> parts = role(figure, "part");
+        if (worked.blank().fits()) {
+            assertThat(parts).hasSize(4);
+            assertThat(role(figure, "part-missing")).isEmpty();
+        }
+        for (Shape part : parts) {
+            assertThat(left(part)).isGreaterThanOrEqualTo(left(board));
+            assertThat(right(part)).isLessThanOrEqualTo(right(board));
+            assertThat(top(part)).isGreaterThanOrEqualTo(top(board) - 0.001);
+            for (Shape other : parts) {
+                boolean apart = part == other
+                        || right(part) <= left(other) + 0.001
+                        || right(other) <= left(part) + 0.001
+                        || bottom(part) <= top(other) + 0.001
+                        || bottom(other) <= top(part) + 0.001;
+                assertThat(apart).as(part.mark() + " and " + other.mark()).isTrue();
+            }
+        }
+    }
+
+    @Test
+    void partsThatDoNotFitAreDrawnAsMissing() {
+        BoxPlan plan = envelopeDrawer().with(new BoardAtHand(mm(700), mm(110), null, null, false));
+        assertThat(role(BlankFigure.of(work(plan)), "part-missing"))
+                .extracting(Shape::mark)
+                .contains("D");
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 0.25, 0.5, 1})
+    void thePanelIsDrawnAsWideAsItIsThatDay(double day) {
+        WorkedPlan worked = work(envelopeDrawer());
+        Shape panel = role(PanelFigures.section(worked, false, day), "panel").get(0);
+        assertThat(worked.bottom().across()).isNotNull();
+        assertThat(right(panel) - left(panel))
+                .isCloseTo(worked.bottom().across().on(day, worked.year()).mm(), within(0.002));
+    }
+
+    @Test
+    void theArrowPointsAwayWhenTheFitIsLooseAndTowardsWhenItIsTight() {
+        assertThat(arrow(7.70))
+                .as("loose: away from the cutter, which stands at the left")
+                .isPositive();
+        assertThat(arrow(7.98)).as("tight: towards it").isNegative();
+    }
+
+    private static double arrow(double finger) {
+        TestCut cut = new TestCut("2026-01-01T00:00:00Z", List.of(Length.mm(8)), List.of(Length.mm(finger)), null);
+        Figure move = FitFigures.move(Planner.work(bitBox(), new Shop(HouseRules.DEFAULT, List.of(cut))));
+        assertThat(left(role(move, "cutter").get(0)))
+                .isLessThan(left(role(move, "key").get(0)));
+        Shape arrow = role(move, "arrow").get(0);
+        Shape now = role(move, "key").get(0);
+        Shape then = role(move, "key-moved").get(0);
+        double turned = arrow.points().get(2) - arrow.points().get(0);
+        assertThat(Math.signum(left(then) - left(now))).isEqualTo(Math.signum(turned));
+        return turned;
+    }
+
+    @Test
+    void theStickShowsWhereEverythingLies() {
+        WorkedPlan worked = work(envelopeDrawer());
+        Figure stick = StickFigure.of(worked);
+        assertThat(stick.marks())
+                .extracting(Figure.Mark::id)
+                .containsExactly("bottom-groove", "lid-groove", "lid-line", "closing", "rip");
+        Shape groove = role(stick, "bottom-groove").get(0);
+        assertThat(left(groove)).isEqualTo(8);
+        assertThat(right(groove)).isEqualTo(14);
+        List<Shape> mates = role(stick, "slot-of-mate");
+        assertThat(mates).hasSize(6);
+        assertThat(left(mates.get(0))).isCloseTo(7.329, within(0.001));
+        Shape ticks = role(stick, "ticks-whole").get(0);
+        assertThat(ticks.points().size() % 4).isZero();
+        assertThat(ticks.points().get(4)).as("a centimetre on").isEqualTo(10);
+    }
+
+    @Test
+    void theRuleIsInInchesForThoseWhoAskIt() {
+        Figure stick = StickFigure.of(work(envelopeDrawer().with(canthook.length.LengthDisplay.FRACTION_32)));
+        Shape ticks = role(stick, "ticks-whole").get(0);
+        assertThat(ticks.points().get(4)).isEqualTo(25.4);
+    }
+
+    @Test
+    void aRungIsTheWallsEdge() {
+        WorkedPlan worked = work(envelopeDrawer());
+        LadderFigure rung = LadderFigure.of(worked.fingers().chosen());
+        assertThat(rung.slots()).hasSize(12);
+        assertThat(rung.slots().get(0)).isCloseTo(7.329, within(0.001));
+        assertThat(rung.slots().get(1)).isCloseTo(14.778, within(0.001));
+        assertThat(rung.passes()).hasSize(3);
+        assertThat(rung.height()).isEqualTo(96);
+    }
+}
