@@ -2,6 +2,7 @@ import { createPinia } from 'pinia'
 import PrimeVue from 'primevue/config'
 import ToastService from 'primevue/toastservice'
 import { createApp } from 'vue'
+import { problemOf } from './api/client'
 import App from './App.vue'
 import { router } from './router'
 import './style.css'
@@ -9,7 +10,7 @@ import { CantHook } from './theme'
 
 if (localStorage.getItem('lamp') === 'dark') document.documentElement.classList.add('dark')
 
-createApp(App)
+const app = createApp(App)
   .use(createPinia())
   .use(router)
   .use(PrimeVue, {
@@ -19,4 +20,10 @@ createApp(App)
     }
   })
   .use(ToastService)
-  .mount('#app')
+
+// nothing that fails does so silently
+app.config.errorHandler = (error) => {
+  app.config.globalProperties.$toast.add({ severity: 'error', summary: problemOf(error).detail, life: 8000 })
+  console.warn(error)
+}
+app.mount('#app')

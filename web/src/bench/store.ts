@@ -42,6 +42,7 @@ export const useBench = defineStore('bench', () => {
   const done = shallowRef<Step[]>([])
   const currentRevision = ref(0)
   let asked = 0
+  let hovered: FixView | null = null
   let timer = 0
   let saving: Promise<void> | null = null
   let dirty = false
@@ -164,13 +165,18 @@ export const useBench = defineStore('bench', () => {
   }
 
   async function show(fix: FixView | null) {
+    hovered = fix
     if (!fix) {
       preview.value = null
       return
     }
     const turn = asked
-    const shown = await got(api.POST('/api/work', { body: request(fix.after) })).catch(() => null)
-    if (turn === asked && shown) preview.value = shown
+    try {
+      const shown = await got(api.POST('/api/work', { body: request(fix.after) }))
+      if (turn === asked && hovered === fix) preview.value = shown
+    } catch (error) {
+      problem.value = problemOf(error)
+    }
   }
 
   async function openWorking(number: string) {

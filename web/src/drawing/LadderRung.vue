@@ -46,11 +46,14 @@ const ticks = computed(() => {
 const passes = computed(() =>
   props.rung.passes === 1 ? 'one pass a slot' : `${props.rung.passes} passes a slot`
 )
+const number = (name: string) => `fingers.${props.rung.sections}.${name}`
 const says = computed(() =>
-  props.rung.feasible ? `${passes.value} · ${props.rung.cuts} in all` : props.rung.why
+  props.rung.feasible
+    ? `${passes.value}, ${props.rung.cuts} in all, closes at ${props.rung.closing}${props.rung.closesLower ? `, ${props.rung.ripOff} to rip off` : ''}`
+    : props.rung.why
 )
 function key(event: KeyboardEvent) {
-  if (event.key === 'w') emit('open', `fingers.${props.rung.sections}.slot`)
+  if (event.key === 'w') emit('open', number('slot'))
 }
 </script>
 
@@ -96,15 +99,31 @@ function key(event: KeyboardEvent) {
       <button
         type="button"
         class="plain slot"
-        :aria-label="`working of ${rung.slot}`"
-        @click="emit('open', `fingers.${rung.sections}.slot`)"
+        :aria-label="`working of the slot, ${rung.slot}`"
+        @click="emit('open', number('slot'))"
       >
         <NumText :text="rung.slot" />
       </button>
-      <span class="quiet">{{ says }}</span>
+      <span v-if="rung.feasible" class="quiet">
+        <button type="button" class="plain" @click="emit('open', number('passes'))">{{ passes }}</button> ·
+        <button type="button" class="plain" @click="emit('open', number('cuts'))">
+          {{ rung.cuts }} in all
+        </button>
+        <br />
+        <button type="button" class="plain closes" @click="emit('open', number('closing-height'))">
+          closes <NumText :text="rung.closing" />
+        </button>
+        <template v-if="rung.closesLower">
+          ·
+          <button type="button" class="plain rips" @click="emit('open', number('rip-off'))">
+            rip <NumText :text="rung.ripOff" />
+          </button>
+        </template>
+      </span>
+      <span v-else class="quiet">{{ rung.why }}</span>
     </span>
     <p v-if="chosen" class="reasons">
-      <button type="button" class="word" @click="emit('open', `fingers.${rung.sections}.score`)">
+      <button type="button" class="word" @click="emit('open', number('score'))">
         {{ Math.round(rung.score) }} of 100
       </button>
       <template v-for="reason in rung.reasons" :key="reason"> · {{ reason }}</template>
@@ -117,7 +136,7 @@ function key(event: KeyboardEvent) {
 .rung {
   position: relative;
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 11.4rem;
+  grid-template-columns: minmax(0, 1fr) 13.2rem;
   gap: 0 0.8rem;
   align-items: center;
   padding: 0.22rem 0.5rem 0.28rem 0.4rem;
@@ -179,7 +198,18 @@ svg {
 .chosen .slot {
   font-size: 1.3rem;
 }
+.quiet button {
+  font-size: inherit;
+  color: inherit;
+}
+.quiet button:hover {
+  text-decoration: underline;
+}
+.quiet .rips {
+  color: var(--cut);
+}
 .quiet {
+  line-height: 1.25;
   font-size: 0.84rem;
   color: var(--quiet);
 }

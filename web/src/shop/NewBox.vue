@@ -34,6 +34,18 @@ const asked = [
   { key: 'blankWidth', label: 'Width of the board', least: 1, most: 3000 },
   { key: 'kerf', label: 'Kerf of the cutter, measured', least: 0.2, most: 200 }
 ]
+/** What the length field of one question needs. */
+function asLength(a: (typeof asked)[number]) {
+  return {
+    label: a.label,
+    text: '',
+    unit: wish.unit,
+    least: a.least,
+    most: a.most,
+    fine: a.key === 'kerf',
+    refused: refusedAt.value === a.key ? refused.value : ''
+  }
+}
 const missing = computed(() => [
   ...(wish.name.trim() ? [] : ['a name']),
   ...asked.filter((a) => lengths[a.key] === undefined).map((a) => a.label.toLowerCase())
@@ -119,12 +131,7 @@ async function make() {
           <LengthField
             v-for="a in asked.slice(0, 3)"
             :key="a.key + wish.unit"
-            :label="a.label"
-            text=""
-            :unit="wish.unit"
-            :least="a.least"
-            :most="a.most"
-            :refused="refusedAt === a.key ? refused : ''"
+            v-bind="asLength(a)"
             @read="(mm) => (lengths[a.key] = mm)"
           />
         </fieldset>
@@ -144,12 +151,7 @@ async function make() {
           <LengthField
             v-for="a in asked.slice(3, 6)"
             :key="a.key + wish.unit"
-            :label="a.label"
-            text=""
-            :unit="wish.unit"
-            :least="a.least"
-            :most="a.most"
-            :refused="refusedAt === a.key ? refused : ''"
+            v-bind="asLength(a)"
             @read="(mm) => (lengths[a.key] = mm)"
           />
           <label
@@ -158,13 +160,7 @@ async function make() {
           <LengthField
             v-for="a in asked.slice(6)"
             :key="a.key + wish.unit"
-            :label="a.label"
-            text=""
-            :unit="wish.unit"
-            :least="a.least"
-            :most="a.most"
-            fine
-            :refused="refusedAt === a.key ? refused : ''"
+            v-bind="asLength(a)"
             @read="(mm) => (lengths[a.key] = mm)"
           />
         </fieldset>

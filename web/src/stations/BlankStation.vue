@@ -21,6 +21,11 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
   >
     <template #drawing>
       <EditableFigure v-if="figure" :figure="figure" :labels="labels" />
+      <p class="caution">
+        Support long boards over a close insert, joint one edge before ripping, use a push stick, never
+        crosscut against the rip fence. Eyes, ears, dust. Your machine's manual, local rules and trained
+        people come first.
+      </p>
     </template>
     <template #decide>
       <PlanLength label="Blank length" field="blank.length" :least="1" />
@@ -61,6 +66,11 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
 </template>
 
 <style scoped>
+.caution {
+  margin: 0.45rem 0 0.1rem;
+  font-size: 0.86rem;
+  color: var(--quiet);
+}
 .keep {
   display: flex;
   gap: 0.6rem;

@@ -59,7 +59,7 @@ watch(
     </template>
     <template #decide>
       <PlanLength label="Height of the wall" field="size.height" :least="5" :most="1500" />
-      <PlanLength label="May close lower by" field="fingers.lowerBy" house="1 mm" :most="200" />
+      <PlanLength label="May close lower by" field="fingers.lowerBy" house="fingers.lower-by" :most="200" />
       <PlanLength label="May close higher by" field="fingers.higherBy" :most="200" />
       <div class="cutter">
         <label for="cutter-name">Cutter</label>

@@ -75,6 +75,11 @@ async function putBack(cut: KeptTestCut) {
   out.value = out.value.filter((c) => c.id !== cut.id)
 }
 
+/** The test cut as the answer shows it, in the project's unit. */
+function shown(cut: KeptTestCut) {
+  return bench.worked?.testCuts[bench.testCuts.findIndex((c) => c.id === cut.id)]
+}
+
 function when(iso: string) {
   return new Date(iso).toLocaleString(undefined, {
     day: 'numeric',
@@ -127,9 +132,11 @@ function when(iso: string) {
         <LengthField
           v-if="bench.testCuts.length"
           label="Key moved since, away is +"
-          :text="moved === undefined ? '' : String(moved)"
+          :text="
+            moved !== undefined && moved === asked?.value ? (bench.answer?.fields['fit.move'] ?? '') : ''
+          "
           :mm="moved"
-          unit="MILLIMETRE"
+          :unit="bench.plan?.unit ?? 'MILLIMETRE'"
           :least="-20"
           :most="20"
           house="not moved"
@@ -142,7 +149,7 @@ function when(iso: string) {
       <ul class="cuts" aria-label="Test cuts">
         <li v-for="cut in [...bench.testCuts].reverse()" :key="cut.id">
           <span class="when">{{ when(cut.cut.at) }}</span>
-          <NumText :text="cut.cut.slots.join(' ')" /> / <NumText :text="cut.cut.fingers.join(' ')" />
+          <NumText v-if="shown(cut)" :text="`${shown(cut)?.slots} / ${shown(cut)?.fingers}`" />
           <button
             type="button"
             class="word"

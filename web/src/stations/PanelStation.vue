@@ -74,6 +74,10 @@ function season(value: number | number[]) {
           />
           <span>wettest</span>
         </div>
+        <p class="caution">
+          Router: feed against the bit's turn, plunge stopped ends first, clamp or hold down, unplug to change
+          the bit. The machine's manual, local rules and trained people come first.
+        </p>
       </template>
     </template>
     <template #decide>
@@ -156,6 +160,11 @@ function season(value: number | number[]) {
 </template>
 
 <style scoped>
+.caution {
+  margin: 0.1rem 0;
+  font-size: 0.86rem;
+  color: var(--quiet);
+}
 .top {
   flex: 1.1;
   min-height: 0;

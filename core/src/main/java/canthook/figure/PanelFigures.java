@@ -1,10 +1,9 @@
 package canthook.figure;
 
 import canthook.figure.Figure.Side;
-import canthook.length.Length;
-import canthook.length.Precision;
 import canthook.panel.GrooveEnds.GrooveEnd;
 import canthook.panel.GrooveEnds.Run;
+import canthook.panel.PanelDay;
 import canthook.panel.PanelWidth;
 import canthook.plan.Groove;
 import canthook.planner.WorkedPlan;
@@ -34,7 +33,8 @@ public final class PanelFigures {
         wall(d, -t, height, t, groove, -depth);
         wall(d, opening, height, t, groove, opening);
         other(d, worked, lid, opening, height);
-        double width = across.on(day, worked.year()).mm();
+        PanelDay now = (lid ? worked.lidOn(day) : worked.bottomOn(day)).orElseThrow();
+        double width = now.width().length().mm();
         double left = lid || !worked.plan().bottom().pinned() ? -depth : (opening - width) / 2;
         double panel =
                 (lid ? worked.plan().lid().thickness() : worked.plan().bottom().thickness()).mm();
@@ -50,14 +50,11 @@ public final class PanelFigures {
         d.note(
                 opening / 2,
                 height * 0.55,
-                "wood at "
-                        + canthook.working.Show.MOISTURE.number(
-                                worked.year().moistureOn(day).value(),
-                                worked.plan().display())
-                        + " %",
+                (across.movements().wood().isSheet() ? "air at " : "wood at ")
+                        + now.air().text(worked.plan().display()),
                 "quiet",
                 "middle",
-                worked.year().driest());
+                now.air());
         d.line("reference-edge", -t, height, 0, height);
         d.line("reference-edge", opening, height, opening + t, height);
         return d.done();
@@ -104,12 +101,11 @@ public final class PanelFigures {
         double high = groove.width().mm();
         double around = Math.max(high, depth) * 0.7;
         double shownOpening = depth * 2.4;
-        double width = across.on(day, worked.year()).mm();
-        double opening = across.opening().length().mm();
+        PanelDay now = (lid ? worked.lidOn(day) : worked.bottomOn(day)).orElseThrow();
+        double width = now.width().length().mm();
         boolean pinned = !lid && worked.plan().bottom().pinned();
-        double free = opening + 2 * depth - width;
-        double leftGap = pinned ? free / 2 : 0;
-        double rightGap = free - leftGap;
+        double rightGap = now.gap().length().mm();
+        double leftGap = pinned ? rightGap : 0;
         double thick = lid
                 ? Math.min(
                         worked.plan().lid().thickness().mm(),
@@ -127,22 +123,20 @@ public final class PanelFigures {
         double right = shownOpening + depth - rightGap;
         String role = lid ? "lid" : "panel";
         d.rect(role, left, high - thick, right - left, thick, role);
-        Length gap = Length.mm(rightGap);
         d.note(
                 shownOpening + depth - Math.max(0, rightGap) / 2,
                 top - around * 0.25,
-                worked.plan().display().text(gap, Precision.FIT) + " gap",
+                now.gap().text(worked.plan().display()) + " gap",
                 "gap-label",
                 "middle",
-                across.gap());
-        Length engaged = Length.mm(depth - rightGap);
+                now.gap());
         d.note(
                 shownOpening + (depth - rightGap) / 2,
                 bottom + around * 0.62,
-                worked.plan().display().text(engaged, Precision.FIT) + " held",
+                now.held().text(worked.plan().display()) + " held",
                 "held",
                 "middle",
-                across.slid());
+                now.held());
         d.upright(-depth, 0, high, Side.LEFT, 0, number(worked, lid, "groove-width"));
         d.across(-depth, 0, bottom, Side.BELOW, 0, number(worked, lid, "groove-depth"));
         d.reach(0, top - around * 0.5).reach(0, bottom + around * 0.75);

@@ -110,15 +110,13 @@ public record Layout(int sections, Length slot, Length finger, Length height) {
         return Optional.ofNullable(best);
     }
 
-    /**
-     * The section boundary nearest to a height at which a lower part may end: the end of one of its own fingers or slots
-     * (slot-first part), inside the wall.
-     */
-    public Length nearestBoundary(Length at) {
-        Length best = Length.ZERO;
-        for (Length boundary : boundaries()) {
-            if (distance(boundary, at).isUnder(distance(best, at))) {
-                best = boundary;
+    /** Which of {@link #boundaries} lies nearest to a height at which the slot-first part may end. */
+    public int nearestBoundary(Length at) {
+        List<Length> all = boundaries();
+        int best = 0;
+        for (int i = 1; i < all.size(); i++) {
+            if (distance(all.get(i), at).isUnder(distance(all.get(best), at))) {
+                best = i;
             }
         }
         return best;

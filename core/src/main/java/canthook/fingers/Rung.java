@@ -100,7 +100,16 @@ public record Rung(
                 Show.FIT,
                 n.times(kerf).minus(m.times(clearance)),
                 "With slots as wide as the kerf the height is not sections times cutter: each finger is a clearance narrower.");
-        Length lowest = height.length().minus(orElse(plan.fingers().lowerBy(), rules.oneLowerBy()));
+        Worked lower = sheet.ruled(
+                "lower-by",
+                "H₋",
+                "May close lower by",
+                Show.LAYOUT,
+                rules.oneLowerBy(),
+                "a millimetre of height is a fair price for one pass a slot.",
+                plan.fingers().lowerBy(),
+                "fingers.lowerBy");
+        Length lowest = height.length().minus(lower.length());
         Length highest = height.length().plus(plan.fingers().higherBy());
         boolean once = !onePass.length().isUnder(lowest)
                 && !onePass.isOver(highest)
@@ -355,9 +364,5 @@ public record Rung(
             return "sections a little wider than the wood is thick";
         }
         return ratio <= 1.5 ? "sections wider than the wood is thick" : "sections much wider than the wood is thick";
-    }
-
-    private static Length orElse(@org.jspecify.annotations.Nullable Length own, Length house) {
-        return own == null ? house : own;
     }
 }

@@ -130,14 +130,14 @@ public record Fit(
                 "slot",
                 "s̄",
                 "Slot as read",
-                Show.FIT,
+                Show.CALIPER,
                 mean(cut.slots()),
                 "Mean of " + cut.slots().size() + " readings.");
         Worked finger = sheet.measured(
                 "finger",
                 "f̄",
                 "Finger as read",
-                Show.FIT,
+                Show.CALIPER,
                 mean(cut.fingers()),
                 "Mean of " + cut.fingers().size() + " readings.");
         Worked clearance = sheet.work(
@@ -170,16 +170,16 @@ public record Fit(
                 "next-slot",
                 "s′",
                 "Next test: slot",
-                Show.FIT,
+                Show.CALIPER,
                 slot.times(1),
                 "The slot is the cutter's: moving the key does not change it.");
         Worked nextFinger = direction == Direction.STAY
-                ? sheet.work("next-finger", "f′", "Next test: finger", Show.FIT, finger.times(1), "The key stays.")
+                ? sheet.work("next-finger", "f′", "Next test: finger", Show.CALIPER, finger.times(1), "The key stays.")
                 : sheet.work(
                         "next-finger",
                         "f′",
                         "Next test: finger",
-                        Show.FIT,
+                        Show.CALIPER,
                         finger.plus(move),
                         "The finger grows by what the key moves away.");
         Worked closing = sheet.work(

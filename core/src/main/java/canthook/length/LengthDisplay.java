@@ -33,7 +33,7 @@ public enum LengthDisplay {
     /** The number alone, without its unit: {@code 7.45}, {@code 0.293}, {@code 3 17/32}. */
     public String number(Length length, Precision precision) {
         if (isMetric()) {
-            return decimals(length.nanometres(), 1_000_000, precision == Precision.FIT ? 2 : 1);
+            return decimals(length.nanometres(), 1_000_000, precision == Precision.LAYOUT ? 1 : 2);
         }
         if (!isFraction() || isTooFine(length, precision)) {
             return decimals(length.nanometres(), INCH, 3);
@@ -89,7 +89,8 @@ public enum LengthDisplay {
 
     /** A clearance or a move under 1/16 in is shown in thousandths: as a fraction it would be nothing. */
     private static boolean isTooFine(Length length, Precision precision) {
-        return precision == Precision.FIT && Math.abs(length.nanometres()) < INCH / 16;
+        return precision == Precision.CALIPER
+                || (precision == Precision.FIT && Math.abs(length.nanometres()) < INCH / 16);
     }
 
     private long steps(Length length) {

@@ -4,6 +4,7 @@ import canthook.bottom.BottomPanel;
 import canthook.fingers.Ladder;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
+import canthook.fingers.Rung;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -21,6 +22,7 @@ import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.working.Show;
+import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
@@ -119,13 +121,14 @@ public record SlidingLid(
                 Show.FIT,
                 lower.minus(vertical),
                 "The front is lowered to the groove's lower edge, and by the clearance more.");
-        Worked boundary = sheet.measured(
+        Worked boundary = sheet.work(
                 "boundary",
                 "β",
                 "Nearest section boundary",
                 Show.FIT,
-                layout.nearestBoundary(line.length()),
-                "The end of the lowered front's finger or slot that lies nearest, from the fingers' layout.");
+                boundary(ladder.chosen(), layout.nearestBoundary(line.length())),
+                "Whole pitches from the reference edge, and a slot more where a slot ends: the end of the lowered front's finger or slot"
+                        + " that lies nearest.");
         Worked off = sheet.work(
                 "off", "Δℓ", "Lid line off that boundary", Show.FIT, line.minus(boundary), "Positive is above it.");
         Worked over = sheet.work(
@@ -250,7 +253,7 @@ public record SlidingLid(
                     "The lid line lies " + display.text(off.length().abs(), Precision.FIT)
                             + (off.length().isPositive() ? " above" : " below")
                             + " a section boundary: the lowered front's joint would end in a part of a section.",
-                    lineFixes(plan, choice, layout, boundary.length().plus(vertical.length()), off.length()));
+                    lineFixes(plan, choice, layout, boundary.length(), vertical.length(), off.length()));
         }
         if (across.slid().length().isUnder(across.least().length())) {
             verdicts.mind(
@@ -281,15 +284,22 @@ public record SlidingLid(
         }
     }
 
+    /** Boundaries in turn: end of a slot, end of a finger, end of the next slot … */
+    private static Term boundary(Rung chosen, int index) {
+        Term pitches = chosen.pitch().times((index + 1) / 2);
+        return index == 0 ? chosen.slot().times(1) : index % 2 == 0 ? pitches.plus(chosen.slot()) : pitches;
+    }
+
     /** The nearest boundary, and the next one the other way. */
-    private static Fix[] lineFixes(BoxPlan plan, LidChoice choice, Layout layout, Length nearest, Length off) {
+    private static Fix[] lineFixes(
+            BoxPlan plan, LidChoice choice, Layout layout, Length boundary, Length vertical, Length off) {
+        Length nearest = boundary.plus(vertical);
         List<Fix> fixes = new ArrayList<>();
         fixes.add(to(plan, choice, off.isPositive() ? "Lower the groove to " : "Raise the groove to ", nearest));
-        Length vertical = nearest.minus(layout.nearestBoundary(nearest));
         Length otherWay = null;
         Length line = nearest.plus(off);
-        for (Length boundary : layout.boundaries()) {
-            Length candidate = boundary.plus(vertical);
+        for (Length other : layout.boundaries()) {
+            Length candidate = other.plus(vertical);
             boolean wanted = off.isPositive() ? candidate.isOver(line) : candidate.isUnder(line);
             if (wanted
                     && (otherWay == null

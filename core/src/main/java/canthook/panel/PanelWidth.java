@@ -2,7 +2,6 @@ package canthook.panel;
 
 import static canthook.working.Term.fixed;
 
-import canthook.length.Length;
 import canthook.plan.Stuff;
 import canthook.seasons.Year;
 import canthook.shop.HouseRules;
@@ -134,24 +133,6 @@ public record PanelWidth(
                 Term.larger(fixed(rules.leastEngagement()), depth.over(3)),
                 "House rule: 2 mm or a third of the groove's depth, whichever is more.");
         return new PanelWidth(opening, depth, left, widest, xWet, xDry, cut, driest, centred, slid, least, movements);
-    }
-
-    /** Width on a day of the year, 0 the driest … 1 the wettest, of the panel as cut. */
-    public Length on(double day, Year year) {
-        double x;
-        if (movements.wood.isSheet()) {
-            double humidity = year.humidityDriest().number()
-                    + day
-                            * (year.humidityWettest().number()
-                                    - year.humidityDriest().number());
-            x = movements.rate.number() / 100 * (humidity - year.humidityNow().number()) / 60;
-        } else {
-            double saturation = movements.saturation.number();
-            double start = Math.min(saturation, year.now().number());
-            double end = Math.min(saturation, year.moistureOn(day).number());
-            x = (end - start) / (100 * saturation / movements.rate.number() - saturation + start);
-        }
-        return cut.length().times(1 + x);
     }
 
     private static Movements movements(Worksheet sheet, Wood wood, Stuff stuff, String field) {

@@ -31,24 +31,18 @@ public record SeasonsChoice(
 
     /** Where the box will live. */
     public enum Home {
-        HEATED_HOUSE("a heated house with cold winters", new Air(22, 25), new Air(23, 60)),
-        TEMPERATE_HOUSE("a temperate house", new Air(19, 40), new Air(20, 65)),
-        UNHEATED_SHED("an unheated shed", new Air(2, 85), new Air(25, 55)),
-        DAMP_BOAT("a damp boat", new Air(12, 85), new Air(25, 70)),
-        OWN("a place of your own", new Air(20, 35), new Air(20, 65));
+        HEATED_HOUSE(new Air(22, 25), new Air(23, 60)),
+        TEMPERATE_HOUSE(new Air(19, 40), new Air(20, 65)),
+        UNHEATED_SHED(new Air(2, 85), new Air(25, 55)),
+        DAMP_BOAT(new Air(12, 85), new Air(25, 70)),
+        OWN(new Air(20, 35), new Air(20, 65));
 
-        private final String words;
         private final Air one;
         private final Air other;
 
-        Home(String words, Air one, Air other) {
-            this.words = words;
+        Home(Air one, Air other) {
             this.one = one;
             this.other = other;
-        }
-
-        public String words() {
-            return words;
         }
     }
 

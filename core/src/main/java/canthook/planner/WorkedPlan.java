@@ -7,6 +7,7 @@ import canthook.fingers.Rung;
 import canthook.fit.Fit;
 import canthook.jig.KeySetting;
 import canthook.lid.SlidingLid;
+import canthook.panel.PanelDay;
 import canthook.plan.BoxPlan;
 import canthook.seasons.Year;
 import canthook.shop.Shop;
@@ -59,6 +60,26 @@ public record WorkedPlan(
             }
         }
         return Optional.empty();
+    }
+
+    /** The bottom on a day of the year, 0 driest … 1 wettest; empty without one. */
+    public Optional<PanelDay> bottomOn(double day) {
+        return Optional.ofNullable(bottom.across())
+                .map(across ->
+                        PanelDay.of("bottom", across, year, day, plan.bottom().pinned()));
+    }
+
+    /** The lid on a day of the year, 0 driest … 1 wettest; empty without one. */
+    public Optional<PanelDay> lidOn(double day) {
+        return Optional.ofNullable(lid.across()).map(across -> PanelDay.of("lid", across, year, day, false));
+    }
+
+    /** Numbers that hold on one day of the year. */
+    public List<Worked> numbersOn(double day) {
+        List<Worked> all = new ArrayList<>();
+        bottomOn(day).ifPresent(b -> all.addAll(b.numbers()));
+        lidOn(day).ifPresent(l -> all.addAll(l.numbers()));
+        return all;
     }
 
     /** All verdicts, in shop order. */

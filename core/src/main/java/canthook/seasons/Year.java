@@ -10,7 +10,6 @@ import canthook.verdict.Verdicts;
 import canthook.wood.Air;
 import canthook.wood.EquilibriumMoisture;
 import canthook.working.Show;
-import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.List;
@@ -91,11 +90,6 @@ public record Year(
                 humidity(sheet, "humidity-wettest", "Relative humidity at the wettest", wet.humidity()),
                 sheet.numbers(),
                 verdicts.all());
-    }
-
-    /** Moisture on a day of the year, 0 the driest … 1 the wettest. */
-    public Term moistureOn(double day) {
-        return driest.plus(wettest.minus(driest).times(day));
     }
 
     private static Worked humidity(Worksheet sheet, String name, String label, double percent) {

@@ -12,6 +12,8 @@ public enum Show {
     LAYOUT,
     /** A length that decides a fit. */
     FIT,
+    /** A length as a caliper reads it. */
+    CALIPER,
     /** A whole number. */
     COUNT,
     /** Percent of dry weight, one decimal. */
@@ -34,6 +36,7 @@ public enum Show {
         return switch (this) {
             case LAYOUT -> display.number(value.length(), Precision.LAYOUT);
             case FIT -> display.number(value.length(), Precision.FIT);
+            case CALIPER -> display.number(value.length(), Precision.CALIPER);
             case COUNT -> rounded(value.number(), 0);
             case MOISTURE, CELSIUS -> rounded(value.number(), 1);
             case PERCENT, RATIO -> rounded(value.number(), 2);
@@ -46,7 +49,7 @@ public enum Show {
     /** The unit that follows the number, or nothing. */
     public String unit(LengthDisplay display) {
         return switch (this) {
-            case LAYOUT, FIT -> display.unit();
+            case LAYOUT, FIT, CALIPER -> display.unit();
             case MOISTURE, PERCENT -> "%";
             case RATIO, COUNT, STEP -> "";
             case AREA -> "cm²";
@@ -55,9 +58,13 @@ public enum Show {
         };
     }
 
+    private Precision precision() {
+        return this == FIT ? Precision.FIT : this == CALIPER ? Precision.CALIPER : Precision.LAYOUT;
+    }
+
     /** What is lost by showing a length as a shop fraction, in words, or nothing. */
     public String residue(Quantity value, LengthDisplay display) {
-        return value.isLength() ? display.residue(value.length(), this == FIT ? Precision.FIT : Precision.LAYOUT) : "";
+        return value.isLength() ? display.residue(value.length(), precision()) : "";
     }
 
     /** In a formula: three decimals of a millimetre or four of an inch, so that the sum can be checked by hand. */

@@ -133,7 +133,7 @@ class FiguresTest {
         Shape panel = role(PanelFigures.section(worked, false, day), "panel").get(0);
         assertThat(worked.bottom().across()).isNotNull();
         assertThat(right(panel) - left(panel))
-                .isCloseTo(worked.bottom().across().on(day, worked.year()).mm(), within(0.002));
+                .isCloseTo(worked.bottomOn(day).orElseThrow().width().length().mm(), within(0.002));
     }
 
     @Test

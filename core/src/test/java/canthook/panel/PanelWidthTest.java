@@ -68,9 +68,9 @@ class PanelWidthTest {
         WorkedPlan worked = work(envelopeDrawer());
         PanelWidth panel = worked.bottom().across();
         assertThat(panel).isNotNull();
-        assertThat(panel.on(0, worked.year()).mm())
+        assertThat(worked.bottomOn(0).orElseThrow().width().length().mm())
                 .isCloseTo(panel.driest().length().mm(), within(1e-5));
-        assertThat(panel.on(1, worked.year()).mm())
+        assertThat(worked.bottomOn(1).orElseThrow().width().length().mm())
                 .isCloseTo(panel.widest().length().mm(), within(1e-5));
     }
 

@@ -45,7 +45,7 @@ class YearOfPanelsTest {
             PanelWidth panel = bottom(worked);
             Length room = panel.opening().length().plus(panel.depth().length().times(2));
             for (int day = 0; day <= 10; day++) {
-                Length width = panel.on(day / 10.0, worked.year());
+                Length width = worked.bottomOn(day / 10.0).orElseThrow().width().length();
                 assertThat(width)
                         .as("day " + day)
                         .isLessThanOrEqualTo(panel.widest().length().plus(new Length(2)));
@@ -59,8 +59,9 @@ class YearOfPanelsTest {
     void engagementSaidIsEngagementDrawn(Home home) {
         WorkedPlan worked = work(living(home, Known.METER, 9));
         PanelWidth panel = bottom(worked);
-        double narrowest =
-                Math.min(panel.on(0, worked.year()).mm(), panel.cut().length().mm());
+        double narrowest = Math.min(
+                worked.bottomOn(0).orElseThrow().width().length().mm(),
+                panel.cut().length().mm());
         double opening = panel.opening().length().mm();
         double depth = panel.depth().length().mm();
         assertThat(panel.slid().length().mm()).isCloseTo(narrowest - opening - depth, within(1e-4));

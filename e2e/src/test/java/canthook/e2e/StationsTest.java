@@ -202,4 +202,80 @@ class StationsTest {
         assertThat(page.locator("h1")).hasText("Boxes");
         page.context().close();
     }
+
+    @Test
+    void everyRungSaysWhereItClosesAndWhatComesOff() {
+        Page page = at("/boxes/envelope-drawer/fingers");
+        page.getByLabel("May close higher by").fill("0");
+        page.getByLabel("Height of the wall").fill("96.5");
+        Locator rung = page.locator(".rung.chosen");
+        // 13 × 7.45 − 7 × 0.12 = 96.01
+        assertThat(rung.locator(".closes")).hasText("closes 96.01 mm");
+        assertThat(rung.locator(".rips")).hasText("rip 0.49 mm");
+        rung.locator(".rips").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("96.5 − 96.01");
+        page.keyboard().press("Escape");
+        assertThat(page.getByLabel("May close lower by")).hasAttribute("placeholder", "1.0");
+        page.getByLabel("May close lower by").fill("0");
+        assertThat(rung.locator(".closes")).hasText("closes 96.50 mm");
+        for (int i = 0; i < 3; i++) {
+            page.locator(".tools button").first().click();
+        }
+        assertThat(page.locator("nav.rail .station").first()).containsText("96");
+        assertThat(page.locator(".kept")).hasText("kept");
+        page.context().close();
+    }
+
+    @Test
+    void theSeasonDrawingOpensToTheDayItShows() {
+        Page page = at("/boxes/envelope-drawer/bottom");
+        page.getByRole(AriaRole.SLIDER).focus();
+        page.keyboard().press("End");
+        Locator gap = page.locator(".grooves .note.gap-label");
+        assertThat(gap).hasText("0.50 mm gap");
+        gap.click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Gap this day");
+        assertThat(page.getByRole(AriaRole.DIALOG).locator(".result")).containsText("0.50");
+        page.context().close();
+    }
+
+    @Test
+    void aTestCutIsTakenOutAndPutBack() {
+        Page page = at("/boxes/envelope-drawer/fit");
+        assertThat(page.locator(".cuts .num").first()).hasText("7.46 7.45 7.46 / 7.25 7.24 7.25");
+        page.locator(".cuts .word").first().click();
+        assertThat(page.locator("nav.rail .station.here .line")).hasText("waits for a test cut");
+        page.getByText("put back").click();
+        assertThat(page.locator("nav.rail .station.here .line")).hasText("move 0.09 away");
+        page.context().close();
+    }
+
+    @Test
+    void aFailureIsSaidWhereverItHappens() {
+        Page page = bench.window();
+        page.navigate(bench.address + "/boxes");
+        page.waitForSelector(".shelf .name");
+        page.route("**/copy", Route::abort);
+        page.getByLabel("Copy Germination box").first().click();
+        assertThat(page.getByText("The server does not answer")).isVisible();
+        page.context().close();
+    }
+
+    @Test
+    void aNumberIsDraggedSidewaysAndPutBackByEscape() {
+        Page page = at("/boxes/envelope-drawer/size");
+        Locator line = page.locator("nav.rail .station").first().locator(".line");
+        assertThat(line).hasText("outside 248 × 166 × 96");
+        var name = page.locator("label", new Page.LocatorOptions().setHasText("Outside width"))
+                .boundingBox();
+        page.mouse().move(name.x + 20, name.y + 8);
+        page.mouse().down();
+        page.mouse().move(name.x + 70, name.y + 8, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(10));
+        assertThat(line).not().hasText("outside 248 × 166 × 96");
+        page.keyboard().press("Escape");
+        page.mouse().up();
+        assertThat(line).hasText("outside 248 × 166 × 96");
+        assertThat(page.locator(".kept")).hasText("kept");
+        page.context().close();
+    }
 }

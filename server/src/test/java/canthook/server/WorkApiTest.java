@@ -108,4 +108,80 @@ class WorkApiTest extends ServerTestBase {
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.field()).isEqualTo("thickness");
     }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"bottom.day-gap", "bottom.day-held", "bottom.day-width", "bottom.day-air"})
+    void theNumbersOfADayOpenToThatDay(String id) {
+        double dry = opened(id, 0);
+        double wet = opened(id, 1);
+        assertThat(wet).isNotEqualTo(dry);
+        ObjectNode half = request("bottom").put("day", 0.5);
+        assertThat(number(post("/api/work", half).body(), id).path("value").asDouble())
+                .isBetween(Math.min(dry, wet), Math.max(dry, wet));
+        assertThat(post("/api/work/" + id, half).body().path("withValues").asText())
+                .isNotBlank();
+    }
+
+    private double opened(String id, double day) {
+        return post("/api/work/" + id, request("bottom").put("day", day))
+                .body()
+                .path("number")
+                .path("value")
+                .asDouble();
+    }
+
+    @Test
+    void whatStandsInTheSeasonDrawingOpensToWhatItSays() {
+        for (double day : new double[] {0, 0.3, 1}) {
+            ObjectNode request = request("bottom").put("day", day);
+            for (JsonNode figure : post("/api/work", request).body().path("figures")) {
+                for (JsonNode note : figure.path("notes")) {
+                    if (note.has("number")) {
+                        JsonNode number = post(
+                                        "/api/work/" + note.path("number").asText(), request)
+                                .body()
+                                .path("number");
+                        assertThat(note.path("text").asText())
+                                .contains(number.path("text").asText());
+                    }
+                }
+            }
+        }
+    }
+
+    @Test
+    void testCutsAreShownInTheProjectsUnit() {
+        ObjectNode request = request("fit");
+        ((ObjectNode) request.path("plan")).put("display", "FRACTION_64");
+        request.putArray("testCuts")
+                .addObject()
+                .put("at", "2026-01-01T00:00:00Z")
+                .<ObjectNode>set("slots", json.createArrayNode().add(7.62))
+                .set("fingers", json.createArrayNode().add(7.366));
+        JsonNode answer = post("/api/work", request).body();
+        assertThat(answer.path("testCuts").get(0).path("slots").asText()).isEqualTo("0.300");
+        assertThat(answer.path("testCuts").get(0).path("fingers").asText()).isEqualTo("0.290");
+        assertThat(answer.path("testCuts").get(0).path("clearance").asText()).isEqualTo("0.010 in");
+        assertThat(number(answer, "fit.next-slot").path("text").asText())
+                .as("a caliper shows no fractions")
+                .isEqualTo("0.300");
+        assertThat(answer.path("fields").path("fit.move").asText()).isNotBlank();
+    }
+
+    @Test
+    void everyNumberOnARungOpens() {
+        JsonNode ladder = post("/api/work", request("fingers")).body().path("ladder");
+        assertThat(ladder.size()).isGreaterThan(3);
+        for (JsonNode rung : ladder) {
+            for (String name : new String[] {"slot", "passes", "cuts", "closing-height", "rip-off", "score"}) {
+                String id = "fingers." + rung.path("sections").asInt() + "." + name;
+                JsonNode working = post("/api/work/" + id, request("fingers")).body();
+                assertThat(working.path("rule").asText()).as(id).isNotBlank();
+                if (name.equals("closing-height")) {
+                    assertThat(rung.path("closing").asText())
+                            .startsWith(working.path("number").path("text").asText());
+                }
+            }
+        }
+    }
 }

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param ladder the rungs, when the station is fingers
  * @param steps the first cuts, when the station is jig
  * @param direction which way the key goes, when there is a test cut
+ * @param testCuts as shown, oldest first, in step with those sent
  * @param recommended the recommended count of sections
  * @param recommendation why, in one sentence
  */
@@ -33,8 +34,12 @@ public record Answer(
         @Nullable List<RungView> ladder,
         @Nullable List<StepView> steps,
         Fit.@Nullable Direction direction,
+        List<TestCutView> testCuts,
         List<Figure> figures,
         Figure stick) {
+
+    /** A test cut as shown, in the display's unit. */
+    public record TestCutView(String slots, String fingers, String clearance) {}
 
     /**
      * A worked number as shown. Its working is asked for when it is opened.

@@ -11,6 +11,7 @@ import canthook.figure.StickFigure;
 import canthook.fingers.Rung;
 import canthook.fit.Fit;
 import canthook.jig.KeySetting;
+import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.planner.PlanLengths;
@@ -21,14 +22,17 @@ import canthook.server.answer.Answer.FixView;
 import canthook.server.answer.Answer.NumberView;
 import canthook.server.answer.Answer.RungView;
 import canthook.server.answer.Answer.StepView;
+import canthook.server.answer.Answer.TestCutView;
 import canthook.server.answer.Answer.VerdictView;
 import canthook.server.answer.Answer.WorkingView;
+import canthook.shop.TestCut;
 import canthook.verdict.Verdict;
 import canthook.working.Show;
 import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Puts worked plans on the wire. Computes nothing. */
@@ -57,14 +61,20 @@ public final class Answers {
         LengthDisplay display = worked.plan().display();
         List<NumberView> numbers = new ArrayList<>();
         List<String> stages = station == null ? null : STAGES.get(station);
-        for (Worked number : worked.numbers()) {
+        List<Worked> all = worked.numbers();
+        all.addAll(worked.numbersOn(day));
+        for (Worked number : all) {
             if (number.show() != Show.STEP && (stages == null || stages.stream().anyMatch(number.id()::startsWith))) {
                 numbers.add(number(number, display));
             }
         }
         Fit.Reading reading = worked.fit().reading();
+        Map<String, String> fields = PlanLengths.of(worked.plan());
+        if (reading != null && reading.direction() != Fit.Direction.STAY) {
+            fields.put("fit.move", display.editable(reading.move().length()));
+        }
         return new Answer(
-                PlanLengths.of(worked.plan()),
+                fields,
                 numbers,
                 worked.verdicts().stream().map(Answers::verdict).toList(),
                 Stations.of(worked),
@@ -74,14 +84,18 @@ public final class Answers {
                 "fingers".equals(station) ? ladder(worked) : null,
                 "jig".equals(station) ? steps(worked) : null,
                 reading == null ? null : reading.direction(),
+                testCuts(worked),
                 station == null ? List.of() : figures(worked, station, day, step),
                 StickFigure.of(worked));
     }
 
     /** The working of one number, or empty when the plan has no such number. */
-    public static java.util.Optional<WorkingView> working(WorkedPlan worked, String id) {
+    public static java.util.Optional<WorkingView> working(WorkedPlan worked, String id, double day) {
         LengthDisplay display = worked.plan().display();
         return worked.number(id)
+                .or(() -> worked.numbersOn(day).stream()
+                        .filter(n -> n.id().equals(id))
+                        .findFirst())
                 .map(n -> new WorkingView(
                         number(n, display),
                         n.rule(),
@@ -142,6 +156,23 @@ public final class Answers {
         return points == Math.rint(points)
                 ? String.valueOf((long) points)
                 : String.valueOf(Math.round(points * 10) / 10.0);
+    }
+
+    private static List<TestCutView> testCuts(WorkedPlan worked) {
+        LengthDisplay display = worked.plan().display();
+        List<TestCutView> views = new ArrayList<>();
+        for (int i = 0; i < worked.shop().testCuts().size(); i++) {
+            TestCut cut = worked.shop().testCuts().get(i);
+            views.add(new TestCutView(
+                    read(cut.slots(), display),
+                    read(cut.fingers(), display),
+                    display.text(worked.fit().past().get(i), Precision.CALIPER)));
+        }
+        return views;
+    }
+
+    private static String read(List<Length> readings, LengthDisplay display) {
+        return readings.stream().map(r -> display.number(r, Precision.CALIPER)).collect(Collectors.joining(" "));
     }
 
     private static List<StepView> steps(WorkedPlan worked) {

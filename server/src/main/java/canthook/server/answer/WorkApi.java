@@ -67,6 +67,10 @@ public class WorkApi {
             }
         }
 
+        double dayOrDriest() {
+            return day == null ? 0 : day;
+        }
+
         WorkedPlan worked() {
             return Planner.work(plan, new Shop(HouseRules.DEFAULT, testCuts == null ? List.of() : testCuts));
         }
@@ -99,14 +103,14 @@ public class WorkApi {
         Answer answer = Answers.of(
                 request.worked(),
                 request.station(),
-                request.day() == null ? 0 : request.day(),
+                request.dayOrDriest(),
                 request.step() == null ? 0 : request.step());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(writer.writeValueAsBytes(answer));
     }
 
     @PostMapping("/work/{number}")
     Answer.WorkingView working(@PathVariable String number, @RequestBody WorkRequest request) {
-        return Answers.working(request.worked(), number)
+        return Answers.working(request.worked(), number, request.dayOrDriest())
                 .orElseThrow(() -> new Refused("number", "This plan has no number called “" + number + "”."));
     }
 
