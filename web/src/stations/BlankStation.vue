@@ -20,7 +20,7 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
     hint="Side, end, side, end along the board: the figure runs round three corners; put the fourth at the back."
   >
     <template #drawing>
-      <EditableFigure v-if="figure" :figure="figure" :labels="labels" />
+      <EditableFigure v-if="figure" :figure="figure" :labels="labels" :pad="30" />
       <p class="caution">
         Support long boards over a close insert, joint one edge before ripping, use a push stick, never
         crosscut against the rip fence. Eyes, ears, dust. Your machine's manual, local rules and trained

@@ -18,6 +18,8 @@ import java.util.List;
  * held  = groove depth − gap
  * </pre>
  *
+ * <p>When nothing is known of today the worse case is shown: a panel cut at its wettest.
+ *
  * @param air moisture of the wood that day; relative humidity for sheet goods
  */
 public record PanelDay(Worked air, Worked width, Worked gap, Worked held, List<Worked> numbers) {
@@ -41,17 +43,11 @@ public record PanelDay(Worked air, Worked width, Worked gap, Worked held, List<W
                 driest.plus(wettest.minus(driest).times(season)),
                 "As far from the driest to the wettest as the slider stands.");
         PanelWidth.Movements movements = panel.movements();
+        String since = year.unknown() ? "Change, the wettest to this day" : "Change, today to this day";
         Worked change = sheetGoods
-                ? Movement.ofSheet(
-                        sheet, "day-x", "Change, today to this day", year.humidityNow(), air, movements.rate())
+                ? Movement.ofSheet(sheet, "day-x", since, year.humidityNowForHolding(), air, movements.rate())
                 : Movement.ofSolid(
-                        sheet,
-                        "day-x",
-                        "Change, today to this day",
-                        year.now(),
-                        air,
-                        movements.rate(),
-                        movements.saturation());
+                        sheet, "day-x", since, year.nowForHolding(), air, movements.rate(), movements.saturation());
         Worked width = sheet.work(
                 "day-width",
                 "W′",

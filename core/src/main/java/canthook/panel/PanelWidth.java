@@ -71,16 +71,14 @@ public record PanelWidth(
         Worked from = year.now();
         Worked xWet =
                 change(sheet, "x-wet", "Change, today to the wettest", movements, year, from, year.humidityNow(), true);
-        Worked judgedFrom = year.unknown() ? year.wettest() : from;
-        Worked judgedHumidity = year.unknown() ? year.humidityWettest() : year.humidityNow();
         Worked xDry = change(
                 sheet,
                 "x-dry",
                 year.unknown() ? "Change, the wettest to the driest" : "Change, today to the driest",
                 movements,
                 year,
-                judgedFrom,
-                judgedHumidity,
+                year.nowForHolding(),
+                year.humidityNowForHolding(),
                 false);
         Worked room = sheet.work(
                 "room",

@@ -92,6 +92,16 @@ public record Year(
                 verdicts.all());
     }
 
+    /** Moisture today for judging how a panel holds: when nothing is known, the wettest, from where it shrinks most. */
+    public Worked nowForHolding() {
+        return unknown ? wettest : now;
+    }
+
+    /** The same as {@link #nowForHolding}, as relative humidity. */
+    public Worked humidityNowForHolding() {
+        return unknown ? humidityWettest : humidityNow;
+    }
+
     private static Worked humidity(Worksheet sheet, String name, String label, double percent) {
         return sheet.table(
                 name,

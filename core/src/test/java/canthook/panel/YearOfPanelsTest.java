@@ -169,4 +169,35 @@ class YearOfPanelsTest {
                 .with(new SeasonsChoice(Known.METER, 9.0, new Air(20, 50), Home.OWN, new Air(20, 50), new Air(20, 50)));
         assertThat(work(still).verdicts()).extracting(Verdict::code).contains(Code.SAME_CLIMATE);
     }
+
+    @Test
+    void whenNothingIsKnownTheDrawingShowsTheHoldThatIsJudged() {
+        WorkedPlan unknown = work(living(Home.HEATED_HOUSE, Known.UNKNOWN, 9));
+        PanelDay driest = unknown.bottomOn(0).orElseThrow();
+        assertThat(driest.held().length()).isEqualTo(bottom(unknown).slid().length());
+        WorkedPlan known = work(living(Home.HEATED_HOUSE, Known.METER, 9));
+        assertThat(known.bottomOn(0).orElseThrow().held().length())
+                .isEqualTo(bottom(known).slid().length());
+        assertThat(known.bottomOn(1).orElseThrow().gap().length())
+                .isEqualTo(bottom(known).gap().length());
+    }
+
+    @Test
+    void aPinnedPanelSharesItsGap() {
+        BoxPlan drawer = living(Home.TEMPERATE_HOUSE, Known.METER, 9);
+        PanelDay loose = work(drawer).bottomOn(0.4).orElseThrow();
+        PanelDay pinned = work(drawer.with(drawer.bottom().withPinned(true)))
+                .bottomOn(0.4)
+                .orElseThrow();
+        assertThat(pinned.width())
+                .extracting(w -> w.length())
+                .isEqualTo(loose.width().length());
+        assertThat(pinned.gap()
+                        .length()
+                        .times(2)
+                        .minus(loose.gap().length())
+                        .abs()
+                        .nanometres())
+                .isLessThanOrEqualTo(1);
+    }
 }
