@@ -10,6 +10,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collection;
+import java.util.List;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
@@ -71,32 +72,35 @@ public final class Bench {
     }
 
     private static void load(String address) throws Exception {
+        String box = "1-germination-box.json";
         for (int round = 0; round < 2; round++) {
-            byte[] warm = Plans.request("1-germination-box.json", "lid");
-            Load.run(address + "/bench/echo", warm, 6);
-            Load.run(address + "/api/work", warm, 12);
+            Load.run(address + "/bench/echo", Plans.request(box, "lid"), 6);
+            Load.run(address + "/api/work", Plans.requests(box, "lid", 4000), 12);
         }
         for (String station : new String[] {"fingers", "size", "lid"}) {
-            byte[] body = Plans.request("1-germination-box.json", station);
+            byte[] body = Plans.request(box, station);
+            List<byte[]> fresh = Plans.requests(box, station, 4000);
             Load.run(address + "/bench/echo", body, 2);
-            Load.run(address + "/api/work", body, 3);
+            Load.run(address + "/api/work", fresh, 3);
             byte[] answer = answer(address + "/api/work", body);
             Load.Result echo = Load.run(address + "/bench/echo", body, 6);
-            Load.Result work = Load.run(address + "/api/work", body, 6);
-            say(
-                    "POST /api/work, station %s, 20 clients: %.0f a second, median %.1f ms, p99 %.1f ms (promise: p99 at most 25 ms)",
-                    station, work.perSecond(), work.p50(), work.p99());
-            say(
-                    "  echo of the plan sent (%d bytes): %.0f a second, p99 %.1f ms; work gives %.2f of it (promise: at least 0.5)",
-                    body.length, echo.perSecond(), echo.p99(), work.perSecond() / echo.perSecond());
+            Load.Result again = Load.run(address + "/api/work", body, 6);
+            Load.Result work = Load.run(address + "/api/work", fresh, 6);
             Load.Result echoOfAnswer = Load.run(address + "/bench/echo", answer, 6);
             say(
-                    "  echo of the worked plan (%d bytes): %.0f a second, p99 %.1f ms; work gives %.2f of it (promise: at least 0.5)",
-                    answer.length,
-                    echoOfAnswer.perSecond(),
-                    echoOfAnswer.p99(),
-                    work.perSecond() / echoOfAnswer.perSecond());
+                    "POST /api/work, station %s, 20 clients (promise: p99 at most 25 ms, at least 0.5 of an echo):",
+                    station);
+            say("  echo of the plan sent, %d bytes: %s", body.length, echo);
+            say("  echo of the worked plan, %d bytes: %s", answer.length, echoOfAnswer);
+            against("the same plan again and again", again, echo, echoOfAnswer);
+            against("no two plans alike", work, echo, echoOfAnswer);
         }
+    }
+
+    private static void against(String what, Load.Result work, Load.Result echo, Load.Result echoOfAnswer) {
+        say(
+                "  %s: %s; %.2f of the echo of the plan, %.2f of the echo of the worked plan",
+                what, work, work.perSecond() / echo.perSecond(), work.perSecond() / echoOfAnswer.perSecond());
     }
 
     private static byte[] answer(String address, byte[] body) throws IOException, InterruptedException {

@@ -23,9 +23,20 @@ final class Load {
 
     private Load() {}
 
-    record Result(double perSecond, double p50, double p99) {}
+    record Result(double perSecond, double p50, double p99) {
+        @Override
+        public String toString() {
+            return String.format(
+                    java.util.Locale.ROOT, "%.0f a second, median %.1f ms, p99 %.1f ms", perSecond, p50, p99);
+        }
+    }
 
     static Result run(String address, byte[] body, double seconds) throws Exception {
+        return run(address, List.of(body), seconds);
+    }
+
+    /** Each client sends the bodies in turn, all starting at different ones. */
+    static Result run(String address, List<byte[]> bodies, double seconds) throws Exception {
         URI uri = URI.create(address);
         ExecutorService pool = Executors.newFixedThreadPool(CLIENTS, work -> {
             Thread thread = new Thread(work, "client");
@@ -36,7 +47,8 @@ final class Load {
         long until = began + (long) (seconds * 1e9);
         List<Future<long[]>> clients = new ArrayList<>();
         for (int i = 0; i < CLIENTS; i++) {
-            clients.add(pool.submit(() -> client(uri, body, until)));
+            int from = i * bodies.size() / CLIENTS;
+            clients.add(pool.submit(() -> client(uri, bodies, from, until)));
         }
         List<long[]> all = new ArrayList<>();
         for (Future<long[]> client : clients) {
@@ -48,13 +60,18 @@ final class Load {
         return new Result(times.length / took, times[times.length / 2] / 1e6, times[(int) (times.length * 0.99)] / 1e6);
     }
 
-    private static long[] client(URI uri, byte[] body, long until) throws IOException {
+    private static byte[] request(URI uri, byte[] body) {
         byte[] head = ("POST " + uri.getPath() + " HTTP/1.1\r\nHost: " + uri.getAuthority()
                         + "\r\nContent-Type: application/json\r\nAccept: application/json\r\nContent-Length: "
                         + body.length + "\r\n\r\n")
                 .getBytes(StandardCharsets.US_ASCII);
         byte[] request = Arrays.copyOf(head, head.length + body.length);
         System.arraycopy(body, 0, request, head.length, body.length);
+        return request;
+    }
+
+    private static long[] client(URI uri, List<byte[]> bodies, int from, long until) throws IOException {
+        List<byte[]> requests = bodies.stream().map(body -> request(uri, body)).toList();
         long[] times = new long[4096];
         int n = 0;
         try (Socket socket = new Socket(uri.getHost(), uri.getPort())) {
@@ -63,7 +80,7 @@ final class Load {
             InputStream in = new BufferedInputStream(socket.getInputStream(), 65_536);
             while (System.nanoTime() < until) {
                 long began = System.nanoTime();
-                out.write(request);
+                out.write(requests.get((from + n) % requests.size()));
                 readAnswer(in);
                 if (n == times.length) {
                     times = Arrays.copyOf(times, 2 * n);

@@ -68,6 +68,23 @@ class WorkApiTest extends ServerTestBase {
         assertThat(post("/api/work", request("bottom").put("day", 2)).field()).isEqualTo("day");
     }
 
+    @Test
+    void anAnswerGivenBeforeIsGivenAgainAndNeverToAnotherQuestion() {
+        Reply first = post("/api/work", request("lid"));
+        ObjectNode other = request("lid");
+        ((ObjectNode) other.at("/plan/size")).put("height", 96.001);
+        ObjectNode tested = request("lid");
+        tested.putArray("testCuts")
+                .addObject()
+                .put("at", "2026-11-02T10:00:00Z")
+                .putArray("slots")
+                .add(7.5);
+        ((ObjectNode) tested.at("/testCuts/0")).putArray("fingers").add(7.3);
+        assertThat(post("/api/work", other).text()).isNotEqualTo(first.text());
+        assertThat(post("/api/work", tested).body().path("testCuts")).hasSize(1);
+        assertThat(post("/api/work", request("lid")).text()).isEqualTo(first.text());
+    }
+
     private static double panelWidth(JsonNode answer) {
         for (JsonNode shape : answer.path("figures").get(0).path("shapes")) {
             if (shape.path("role").asText().equals("panel")) {
