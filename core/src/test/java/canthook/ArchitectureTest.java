@@ -13,6 +13,8 @@ import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
 class ArchitectureTest {
     @ArchTest
     static final ArchRule CORE_KNOWS_NO_FRAMEWORK = classes()
+            .that()
+            .resideOutsideOfPackage("canthook.cutting.exact")
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
@@ -33,6 +35,14 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("java.nio..", "java.net..");
+
+    @ArchTest
+    static final ArchRule ONLY_THE_EXACT_SEARCH_KNOWS_A_SOLVER = noClasses()
+            .that()
+            .resideOutsideOfPackage("canthook.cutting.exact")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("com.google.ortools..");
 
     @ArchTest
     static final ArchRule NO_RINGS =

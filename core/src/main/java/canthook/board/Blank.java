@@ -1,0 +1,137 @@
+package canthook.board;
+
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.LengthUnit;
+import canthook.refusal.Refused;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A blank or an offcut on the rack.
+ *
+ * @param id stable name
+ * @param name what the maker has written on it
+ * @param length along the grain
+ * @param width across the grain
+ * @param wood id of its wood
+ * @param ringAngle degrees, 0 flat-sawn … 90 quarter-sawn
+ * @param moisture what is known of it; null when nothing is
+ * @param figure which way its figure runs
+ * @param snipe whether its ends carry planer snipe
+ * @param defects where no part may lie
+ */
+public record Blank(
+        String id,
+        String name,
+        Length length,
+        Length width,
+        Length thickness,
+        String wood,
+        double ringAngle,
+        @Nullable MoistureKnown moisture,
+        GrainFigure figure,
+        boolean snipe,
+        String note,
+        List<Defect> defects) {
+    private static final int MOST_DEFECTS = 60;
+
+    /** Which way the figure runs along the board, seen on its better face. */
+    public enum GrainFigure {
+        STRAIGHT,
+        RISING,
+        FALLING,
+        CATHEDRAL,
+        CURLY
+    }
+
+    /**
+     * What is known of a board's moisture.
+     *
+     * @param percent of dry weight
+     * @param on the day, ISO 8601
+     * @param by how it is known
+     */
+    public record MoistureKnown(double percent, String on, By by) {
+        /** How it is known. */
+        public enum By {
+            METER,
+            SHOP_AIR,
+            GUESS
+        }
+
+        /** Above this no wood holds any more water inside its walls. */
+        private static final double SATURATION = 30;
+
+        public MoistureKnown {
+            Refused.unlessBetween("percent", "Moisture", percent, 0, 100, "%");
+            Refused.ifMissing("on", "The day of the reading", on);
+            Refused.ifMissing("by", "How the moisture is known", by);
+        }
+
+        /** Too wet to make a box from: it will shrink a long way first. */
+        public boolean isOverSaturation() {
+            return percent > SATURATION;
+        }
+    }
+
+    public Blank {
+        Refused.ifMissing("id", "The blank's id", id);
+        Refused.ifMissing("name", "The blank's name", name);
+        name = name.strip();
+        if (name.isEmpty() || name.length() > 60) {
+            throw new Refused("name", "A blank needs a name of 1 to 60 letters.");
+        }
+        Refused.unlessBetween("length", "Length", length, Length.mm(1), Length.LONGEST);
+        Refused.unlessBetween("width", "Width", width, Length.mm(1), Length.mm(3000));
+        Refused.unlessBetween("thickness", "Thickness", thickness, Length.mm(1), Length.mm(400));
+        Refused.ifMissing("wood", "Wood", wood);
+        Refused.unlessBetween("ringAngle", "Ring angle", ringAngle, 0, 90, "°");
+        figure = figure == null ? GrainFigure.STRAIGHT : figure;
+        note = note == null ? "" : note;
+        if (note.length() > 300) {
+            throw new Refused("note", "The note is longer than 300 letters.");
+        }
+        defects = defects == null ? List.of() : List.copyOf(defects);
+        checkDefects(length, width, defects);
+    }
+
+    private static void checkDefects(Length length, Length width, List<Defect> defects) {
+        if (defects.size() > MOST_DEFECTS) {
+            throw new Refused("defects", "At most " + MOST_DEFECTS + " defects to a blank.");
+        }
+        for (int i = 0; i < defects.size(); i++) {
+            Defect defect = defects.get(i);
+            if (defect.to().isOver(length)) {
+                throw new Refused(
+                        "defects[" + i + "].to",
+                        "The defect ends at " + words(defect.to()) + ", beyond the blank's end at " + words(length)
+                                + ".");
+            }
+            if (defect.acrossTo() != null && defect.acrossTo().isOver(width)) {
+                throw new Refused(
+                        "defects[" + i + "].acrossTo",
+                        "The defect reaches " + words(defect.acrossTo()) + " across a blank " + words(width)
+                                + " wide.");
+            }
+            for (int j = 0; j < i; j++) {
+                if (defects.get(j).overlaps(defect)) {
+                    throw new Refused(
+                            "defects[" + i + "].from",
+                            "This defect overlaps another, from "
+                                    + words(defects.get(j).from()) + " to "
+                                    + words(defects.get(j).to()) + ". Join the two, or move one.");
+                }
+            }
+        }
+    }
+
+    private static String words(Length length) {
+        return LengthDisplay.echo(length, LengthUnit.MILLIMETRE);
+    }
+
+    public Blank withId(String newId) {
+        return new Blank(
+                newId, name, length, width, thickness, wood, ringAngle, moisture, figure, snipe, note, defects);
+    }
+}

@@ -1,0 +1,46 @@
+package canthook.cutting;
+
+import canthook.cutting.CutPlan.Goal;
+import java.util.List;
+
+/** Finds the best way to lay parts in blanks, goal after goal. The same task always gets the same answer. */
+public interface CuttingSolver {
+    /**
+     * @param ways for each blank, the ways it may be ripped
+     * @param watch is told how far it has come, and may stop it
+     * @return the best found and how far it is proven
+     * @throws Stopped when the watch asked to stop before anything was found
+     */
+    Laid solve(CuttingTask task, List<List<Ripping>> ways, Watch watch);
+
+    /** What was found. */
+    record Laid(List<Tally> tallies, List<Goal> goals) {}
+
+    /** Somebody who waits. */
+    interface Watch {
+        /** Waits to the end and says nothing. */
+        Watch PATIENT = new Watch() {
+            @Override
+            public void on(String step, double share) {}
+
+            @Override
+            public boolean stops() {
+                return false;
+            }
+        };
+
+        /** @param step in words; @param share of all steps done, 0 to 1 */
+        void on(String step, double share);
+
+        boolean stops();
+    }
+
+    /** The maker did not want to wait. */
+    final class Stopped extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        public Stopped() {
+            super("Stopped before a plan was found.");
+        }
+    }
+}

@@ -1,0 +1,397 @@
+package canthook.cutting.exact;
+
+import canthook.cutting.CutPlan.Aim;
+import canthook.cutting.CutPlan.Goal;
+import canthook.cutting.CuttingTask;
+import canthook.cutting.CuttingTask.Break;
+import canthook.cutting.CuttingTask.Wanted;
+import canthook.cutting.Ripping;
+import canthook.cutting.Ripping.Clear;
+import canthook.cutting.Ripping.Strip;
+import canthook.cutting.Tally;
+import canthook.length.Length;
+import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.Constraint;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpModelProto;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.LinearArgument;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.LinearExprBuilder;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The task as a whole-number model. A stretch is one clear length of one strip of one way of ripping a blank; in each, how
+ * many runs, pairs, sides and ends of each kind of box are laid. Lengths are whole numbers of the largest unit that divides
+ * them all, so nothing is rounded.
+ *
+ * <pre>
+ * each blank    at most one way of ripping                 y
+ * each stretch  Σ (part + kerf) ≤ (clear + kerf) · y
+ * each kind     sides = 2 · made + spare sides             ends = 2 · made + spare ends
+ *               pairs ≤ 2 · (made − runs − books)
+ * </pre>
+ */
+final class LayingModel {
+    private record Laying(
+            Stretch stretch,
+            int wanted,
+            @Nullable IntVar runs,
+            @Nullable IntVar pairs,
+            @Nullable IntVar sides,
+            @Nullable IntVar ends) {}
+
+    private record Stretch(int blank, int ripping, int strip, int clear, long room, IntVar left) {}
+
+    private final CuttingTask task;
+    private final List<List<Ripping>> ways;
+    private final CpModel model = new CpModel();
+    private final long unit;
+    private final long kerf;
+    private final List<Stretch> stretches = new ArrayList<>();
+    private final List<Laying> layings = new ArrayList<>();
+    private final List<BoolVar> kept = new ArrayList<>();
+    private final Map<Aim, LinearExpr> aims = new EnumMap<>(Aim.class);
+    private final List<LinearArgument> opened = new ArrayList<>();
+    private final List<IntVar> made = new ArrayList<>();
+    private boolean offcutProven;
+    private @Nullable Constraint asked;
+
+    LayingModel(CuttingTask task, List<List<Ripping>> ways) {
+        this.task = task;
+        this.ways = ways;
+        Length crosscut = task.habits().crosscutKerf();
+        unit = unit(task, ways, crosscut);
+        kerf = crosscut.nanometres() / unit;
+        for (Wanted box : task.boxes()) {
+            made.add(model.newIntVar(0, box.count(), "made"));
+        }
+        for (int blank = 0; blank < ways.size(); blank++) {
+            blank(blank);
+        }
+        aims();
+    }
+
+    CpModel model() {
+        return model;
+    }
+
+    private static long unit(CuttingTask task, List<List<Ripping>> ways, Length kerf) {
+        long unit = kerf.nanometres();
+        for (Wanted box : task.boxes()) {
+            unit = divisor(divisor(unit, box.side().nanometres()), box.end().nanometres());
+        }
+        for (List<Ripping> ofBlank : ways) {
+            for (Ripping way : ofBlank) {
+                for (Strip strip : way.strips()) {
+                    for (Clear clear : strip.clear()) {
+                        unit = divisor(unit, clear.length().nanometres());
+                    }
+                }
+            }
+        }
+        return Math.max(1, unit);
+    }
+
+    private static long divisor(long a, long b) {
+        return b == 0 ? Math.abs(a) : divisor(b, a % b);
+    }
+
+    private void blank(int blank) {
+        List<BoolVar> chosen = new ArrayList<>();
+        for (int way = 0; way < ways.get(blank).size(); way++) {
+            BoolVar y = model.newBoolVar("y");
+            chosen.add(y);
+            Ripping ripping = ways.get(blank).get(way);
+            for (int s = 0; s < ripping.strips().size(); s++) {
+                Strip strip = ripping.strips().get(s);
+                for (int c = 0; c < strip.clear().size(); c++) {
+                    stretch(blank, way, s, c, strip, ripping.book(), y);
+                }
+            }
+        }
+        if (!chosen.isEmpty()) {
+            model.addAtMostOne(chosen.toArray(new BoolVar[0]));
+            opened.addAll(chosen);
+        }
+    }
+
+    private void stretch(int blank, int way, int s, int c, Strip strip, boolean book, BoolVar y) {
+        long room = strip.clear().get(c).length().nanometres() / unit + kerf;
+        IntVar left = model.newIntVar(0, room, "left");
+        Stretch stretch = new Stretch(blank, way, s, c, room, left);
+        LinearExprBuilder used = LinearExpr.newBuilder();
+        for (int w = 0; w < task.boxes().size(); w++) {
+            Wanted box = task.boxes().get(w);
+            if (!box.rip().equals(strip.height())) {
+                continue;
+            }
+            Laying laying = laying(stretch, w, box, book);
+            long side = box.side().nanometres() / unit + kerf;
+            long end = box.end().nanometres() / unit + kerf;
+            add(used, laying.runs(), 2 * (side + end));
+            add(used, laying.pairs(), side + end);
+            add(used, laying.sides(), side);
+            add(used, laying.ends(), end);
+            layings.add(laying);
+        }
+        BoolVar keeps = model.newBoolVar("keeps");
+        kept.add(keeps);
+        stretches.add(stretch);
+        model.addLessOrEqual(
+                LinearExpr.newBuilder().add(left).addTerm(keeps, -room).build(), 0);
+        model.addLessOrEqual(used.add(left).addTerm(y, -room).build(), 0);
+    }
+
+    /** A book is laid as a pair on a resawn blank: side and end of both halves, a whole box. */
+    private Laying laying(Stretch stretch, int w, Wanted box, boolean book) {
+        long side = box.side().nanometres() / unit + kerf;
+        long end = box.end().nanometres() / unit + kerf;
+        long room = stretch.room();
+        var blank = task.blanks().get(stretch.blank());
+        if (book) {
+            return new Laying(stretch, w, null, count(room, side + end, box.count()), null, null);
+        }
+        Break broken = task.habits().broken();
+        boolean givesSides = Ripping.suitsSide(blank, box);
+        boolean givesEnds = Ripping.suitsEnd(blank, box);
+        boolean together = givesSides && givesEnds;
+        boolean singles = broken == Break.SINGLES || !box.isOfOneWood();
+        return new Laying(
+                stretch,
+                w,
+                together ? count(room, 2 * (side + end), box.count()) : null,
+                together && broken != Break.WHOLE ? count(room, side + end, 2L * box.count()) : null,
+                givesSides && (singles || box.spareSides() > 0)
+                        ? count(room, side, (singles ? 2L * box.count() : 0) + box.spareSides())
+                        : null,
+                givesEnds && (singles || box.spareEnds() > 0)
+                        ? count(room, end, (singles ? 2L * box.count() : 0) + box.spareEnds())
+                        : null);
+    }
+
+    private IntVar count(long room, long each, long most) {
+        return model.newIntVar(0, Math.min(most, room / each), "n");
+    }
+
+    private static void add(LinearExprBuilder sum, @Nullable IntVar variable, long factor) {
+        if (variable != null) {
+            sum.addTerm(variable, factor);
+        }
+    }
+
+    private void aims() {
+        LinearExprBuilder corners = LinearExpr.newBuilder();
+        LinearExprBuilder spares = LinearExpr.newBuilder();
+        boolean wholeOnly = task.habits().broken() == Break.WHOLE;
+        for (int w = 0; w < task.boxes().size(); w++) {
+            Wanted box = task.boxes().get(w);
+            IntVar spareSides = model.newIntVar(0, box.spareSides(), "spare sides");
+            IntVar spareEnds = model.newIntVar(0, box.spareEnds(), "spare ends");
+            spares.add(spareSides).add(spareEnds);
+            LinearExprBuilder sides = LinearExpr.newBuilder().addTerm(spareSides, -1);
+            LinearExprBuilder ends = LinearExpr.newBuilder().addTerm(spareEnds, -1);
+            LinearExprBuilder pairs = LinearExpr.newBuilder();
+            LinearExprBuilder whole = LinearExpr.newBuilder();
+            for (Laying laying : layings) {
+                if (laying.wanted() != w) {
+                    continue;
+                }
+                boolean book = isBook(laying);
+                add(sides, laying.runs(), 2);
+                add(ends, laying.runs(), 2);
+                add(sides, laying.pairs(), book ? 2 : 1);
+                add(ends, laying.pairs(), book ? 2 : 1);
+                add(sides, laying.sides(), 1);
+                add(ends, laying.ends(), 1);
+                add(pairs, laying.runs(), 2);
+                add(pairs, laying.pairs(), book ? 2 : 1);
+                add(whole, laying.runs(), 1);
+                add(whole, laying.pairs(), book ? 1 : 0);
+                add(corners, laying.runs(), 3);
+                add(corners, laying.pairs(), book ? 4 : 1);
+            }
+            IntVar boxes = made.get(w);
+            model.addEquality(sides.addTerm(boxes, -2).build(), 0);
+            model.addEquality(ends.addTerm(boxes, -2).build(), 0);
+            model.addLessOrEqual(pairs.addTerm(boxes, -2).build(), 0);
+            if (wholeOnly && box.isOfOneWood()) {
+                model.addEquality(whole.addTerm(boxes, -1).build(), 0);
+            }
+        }
+        model.addAtMostOne(kept.toArray(new BoolVar[0]));
+        aims.put(Aim.BOXES, LinearExpr.sum(made.toArray(new IntVar[0])));
+        aims.put(Aim.SPARES, spares.build());
+        aims.put(Aim.CORNERS, corners.build());
+        aims.put(Aim.BLANKS, LinearExpr.sum(opened.toArray(new LinearArgument[0])));
+        aims.put(
+                Aim.OFFCUT, LinearExpr.sum(stretches.stream().map(Stretch::left).toArray(IntVar[]::new)));
+    }
+
+    private boolean isBook(Laying laying) {
+        return ways.get(laying.stretch().blank())
+                .get(laying.stretch().ripping())
+                .book();
+    }
+
+    private LinearExpr aim(Aim aim) {
+        return java.util.Objects.requireNonNull(aims.get(aim));
+    }
+
+    void seek(Aim aim, long[] from) {
+        model.clearObjective();
+        if (aim == Aim.BLANKS) {
+            model.minimize(aim(aim));
+        } else {
+            model.maximize(aim(aim));
+        }
+        hint(from);
+    }
+
+    private void hint(long[] from) {
+        CpModelProto.Builder proto = model.getBuilder();
+        proto.clearSolutionHint();
+        for (int i = 0; i < from.length; i++) {
+            proto.getSolutionHintBuilder().addVars(i).addValues(from[i]);
+        }
+    }
+
+    /** From here on no plan may fall behind what was reached. */
+    void keep(Aim aim, long reached) {
+        if (aim == Aim.BLANKS) {
+            model.addLessOrEqual(aim(aim), reached);
+        } else {
+            model.addGreaterOrEqual(aim(aim), reached);
+        }
+    }
+
+    /** Nothing cut from anything: always possible. */
+    long[] nothingLaid() {
+        return new long[model.getBuilder().getVariablesCount()];
+    }
+
+    long[] values(CpSolver solver) {
+        return solver.response().getSolutionList().stream()
+                .mapToLong(Long::longValue)
+                .toArray();
+    }
+
+    long reached(Aim aim, long[] values) {
+        return switch (aim) {
+            case BOXES -> made.stream().mapToLong(v -> values[v.getIndex()]).sum();
+            case SPARES ->
+                sides(values)
+                        - 4 * made.stream().mapToLong(v -> values[v.getIndex()]).sum();
+            case CORNERS ->
+                layings.stream()
+                        .mapToLong(l -> 3 * at(values, l.runs()) + (isBook(l) ? 4 : 1) * at(values, l.pairs()))
+                        .sum();
+            case BLANKS ->
+                opened.stream().mapToLong(y -> values[((IntVar) y).getIndex()]).sum();
+            case OFFCUT ->
+                stretches.stream().mapToLong(s -> values[s.left().getIndex()]).sum();
+        };
+    }
+
+    private long sides(long[] values) {
+        return layings.stream()
+                .mapToLong(l -> 4 * at(values, l.runs())
+                        + (isBook(l) ? 4 : 2) * at(values, l.pairs())
+                        + at(values, l.sides())
+                        + at(values, l.ends()))
+                .sum();
+    }
+
+    private static long at(long[] values, @Nullable IntVar variable) {
+        return variable == null ? 0 : values[variable.getIndex()];
+    }
+
+    /** A bound that needs no search. */
+    double easyBound(Aim aim) {
+        return switch (aim) {
+            case BOXES -> task.boxes().stream().mapToInt(Wanted::count).sum();
+            case SPARES ->
+                task.boxes().stream()
+                        .mapToInt(b -> b.spareSides() + b.spareEnds())
+                        .sum();
+            case CORNERS -> 4.0 * easyBound(Aim.BOXES);
+            case BLANKS -> 0;
+            case OFFCUT -> stretches.stream().mapToLong(Stretch::room).max().orElse(0);
+        };
+    }
+
+    /** A goal in the maker's units: an offcut is what is left without the kerf that parts it. */
+    Goal goal(Aim aim, long reached, double bound) {
+        if (aim != Aim.OFFCUT) {
+            return new Goal(aim, reached, Math.rint(bound));
+        }
+        return new Goal(aim, millimetres(reached), millimetres((long) Math.floor(bound + 1e-6)));
+    }
+
+    private double millimetres(long units) {
+        return Math.max(0, (units - kerf) * unit / 1e6);
+    }
+
+    List<Integer> stretchesByLength() {
+        return java.util.stream.IntStream.range(0, stretches.size())
+                .boxed()
+                .sorted(Comparator.comparingLong(
+                        (Integer i) -> -stretches.get(i).room()))
+                .toList();
+    }
+
+    long length(int stretch) {
+        return stretches.get(stretch).room();
+    }
+
+    /** Asks for a plan that leaves more than {@code reached} in this stretch. */
+    void askMore(int stretch, long reached, long[] from) {
+        model.clearObjective();
+        IntVar left = stretches.get(stretch).left();
+        model.maximize(left);
+        asked = model.addGreaterThan(left, reached);
+        hint(from);
+    }
+
+    /** Takes the last question back; the constraint stays in the model and says nothing. */
+    void forgetAsked() {
+        if (asked != null) {
+            asked.getBuilder().clear();
+            asked = null;
+        }
+    }
+
+    void offcutIsProven(boolean proven) {
+        offcutProven = proven;
+    }
+
+    boolean provenOffcut() {
+        return offcutProven;
+    }
+
+    List<Tally> tallies(long[] values) {
+        List<Tally> tallies = new ArrayList<>();
+        for (Laying l : layings) {
+            Tally tally = new Tally(
+                    l.wanted(),
+                    l.stretch().blank(),
+                    l.stretch().ripping(),
+                    l.stretch().strip(),
+                    l.stretch().clear(),
+                    (int) at(values, l.runs()),
+                    (int) at(values, l.pairs()),
+                    (int) at(values, l.sides()),
+                    (int) at(values, l.ends()));
+            if (tally.runs() + tally.pairs() + tally.sides() + tally.ends() > 0) {
+                tallies.add(tally);
+            }
+        }
+        return tallies;
+    }
+}
