@@ -20,9 +20,19 @@ public final class Bench {
     private Bench() {}
 
     public static void main(String[] args) throws Exception {
-        if (args.length == 0 || !args[0].equals("--server-only")) {
+        List<String> only = List.of(args);
+        if (only.isEmpty() || only.contains("--plans-only")) {
             plans();
         }
+        if (only.isEmpty() || only.contains("--cutting-only")) {
+            Cuttings.measure();
+        }
+        if (only.isEmpty() || only.contains("--server-only")) {
+            server();
+        }
+    }
+
+    private static void server() throws Exception {
         int port = freePort();
         Path data = Files.createTempDirectory("cant-hook-bench");
         Process server = new ProcessBuilder(

@@ -10,15 +10,19 @@ import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The goals one after another, each kept while the next is sought. Effort is counted in the solver's own steps and not in
  * seconds, and one worker searches: the same task gets the same plan on any machine.
  */
 public final class ExactSolver implements CuttingSolver {
-    private static final double EFFORT = 2.5;
-    private static final double EFFORT_PER_STRETCH = 0.05;
-    private static final double EFFORT_FOR_STRETCHES = 4;
+    /** In the solver's own measure; one is about two seconds of one core. */
+    private static final double EFFORT = 4.2;
+
+    private static final double EFFORT_PER_AIM = 1.5;
+    private static final double FIRST_TRY = 0.3;
+    private static final double LEAST_EFFORT = 0.4;
     private static final List<String> STEPS = List.of(
             "all boxes made", "all spares made", "most matched corners", "fewest blanks opened", "longest offcut kept");
 
@@ -31,69 +35,54 @@ public final class ExactSolver implements CuttingSolver {
     public Laid solve(CuttingTask task, List<List<Ripping>> ways, Watch watch) {
         LayingModel model = new LayingModel(task, ways);
         List<Goal> goals = new ArrayList<>();
-        long[] best = model.nothingLaid();
-        boolean found = false;
+        long[] best = model.byEye();
+        double spent = 0;
         for (Aim aim : Aim.values()) {
             watch.on(STEPS.get(aim.ordinal()), aim.ordinal() / (double) STEPS.size());
-            if (watch.stops() && !found) {
+            if (watch.stops() && goals.isEmpty()) {
                 throw new Stopped();
             }
+            double effort = aim == Aim.OFFCUT ? Math.max(LEAST_EFFORT, EFFORT - spent) : EFFORT_PER_AIM;
             model.seek(aim, best);
-            CpSolver solver = run(model, EFFORT, watch);
-            if (solver == null) {
-                if (!found) {
-                    throw new Stopped();
-                }
-                goals.add(model.goal(aim, model.reached(aim, best), model.easyBound(aim)));
-                continue;
-            }
-            best = model.values(solver);
-            found = true;
+            Found found = best(model, aim, best, effort, watch);
+            best = found.values();
+            spent += found.spent();
             long reached = model.reached(aim, best);
-            double bound =
-                    aim == Aim.BLANKS ? Math.ceil(solver.bestObjectiveBound() - 1e-6) : solver.bestObjectiveBound();
-            if (aim == Aim.OFFCUT && reached < Math.floor(bound + 1e-6)) {
-                best = stretchByStretch(model, best, watch);
-                reached = model.reached(aim, best);
-                bound = model.provenOffcut() ? reached : Math.min(bound, model.easyBound(aim));
-            }
-            goals.add(model.goal(aim, reached, bound));
+            goals.add(model.goal(aim, reached, found.bound()));
             model.keep(aim, reached);
         }
         return new Laid(model.tallies(best), List.copyOf(goals));
     }
 
-    /** Asks of every stretch in turn whether more could be left there than the best so far. */
-    private static long[] stretchByStretch(LayingModel model, long[] from, Watch watch) {
-        long[] best = from;
-        double spent = 0;
-        boolean all = true;
-        for (int stretch : model.stretchesByLength()) {
-            long reached = model.reached(Aim.OFFCUT, best);
-            if (model.length(stretch) <= reached) {
-                break;
-            }
-            if (spent > EFFORT_FOR_STRETCHES || watch.stops()) {
-                all = false;
-                break;
-            }
-            model.askMore(stretch, reached, best);
-            CpSolver solver = new CpSolver();
-            CpSolverStatus status = solve(solver, model, EFFORT_PER_STRETCH);
-            spent += solver.response().getDeterministicTime();
-            if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
-                best = model.values(solver);
-                all &= status == CpSolverStatus.OPTIMAL;
-            } else if (status != CpSolverStatus.INFEASIBLE) {
-                all = false;
-            }
-            model.forgetAsked();
+    private record Found(long[] values, double bound, double spent) {}
+
+    /** First from the plan at hand; when that does not settle it, once more from nothing, which gets out of dead ends. */
+    private static Found best(LayingModel model, Aim aim, long[] from, double effort, Watch watch) {
+        double firstTry = aim == Aim.BOXES ? FIRST_TRY : effort;
+        CpSolver first = run(model, firstTry, 2, watch);
+        Found found = found(model, aim, first, from, model.easyBound(aim));
+        if (aim != Aim.BOXES || watch.stops() || model.reached(aim, found.values()) >= found.bound()) {
+            return found;
         }
-        model.offcutIsProven(all);
-        return best;
+        model.forgetHint();
+        Found again = found(model, aim, run(model, effort, 1, watch), found.values(), found.bound());
+        boolean better = model.reached(aim, again.values()) > model.reached(aim, found.values());
+        return new Found(
+                better ? again.values() : found.values(),
+                Math.min(found.bound(), again.bound()),
+                found.spent() + again.spent());
     }
 
-    private static @org.jspecify.annotations.Nullable CpSolver run(LayingModel model, double effort, Watch watch) {
+    private static Found found(LayingModel model, Aim aim, @Nullable CpSolver solver, long[] from, double easyBound) {
+        if (solver == null) {
+            return new Found(from, easyBound, 0);
+        }
+        double bound = solver.bestObjectiveBound();
+        double whole = aim == Aim.BLANKS ? Math.ceil(bound - 1e-6) : Math.floor(bound + 1e-6);
+        return new Found(model.values(solver), whole, solver.response().getDeterministicTime());
+    }
+
+    private static @Nullable CpSolver run(LayingModel model, double effort, int linear, Watch watch) {
         CpSolver solver = new CpSolver();
         Thread guard = new Thread(
                 () -> {
@@ -110,15 +99,19 @@ public final class ExactSolver implements CuttingSolver {
         guard.setDaemon(true);
         guard.start();
         try {
-            CpSolverStatus status = solve(solver, model, effort);
+            CpSolverStatus status = solve(solver, model, effort, linear);
             return status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE ? solver : null;
         } finally {
             guard.interrupt();
         }
     }
 
-    private static CpSolverStatus solve(CpSolver solver, LayingModel model, double effort) {
-        solver.getParameters().setNumWorkers(1).setRandomSeed(1).setMaxDeterministicTime(effort);
+    private static CpSolverStatus solve(CpSolver solver, LayingModel model, double effort, int linear) {
+        solver.getParameters()
+                .setNumWorkers(1)
+                .setRandomSeed(1)
+                .setMaxDeterministicTime(effort)
+                .setLinearizationLevel(linear);
         return solver.solve(model.model());
     }
 }

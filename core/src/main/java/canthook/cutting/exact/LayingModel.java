@@ -11,7 +11,6 @@ import canthook.cutting.Ripping.Strip;
 import canthook.cutting.Tally;
 import canthook.length.Length;
 import com.google.ortools.sat.BoolVar;
-import com.google.ortools.sat.Constraint;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpModelProto;
 import com.google.ortools.sat.CpSolver;
@@ -24,6 +23,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -59,9 +59,9 @@ final class LayingModel {
     private final List<BoolVar> kept = new ArrayList<>();
     private final Map<Aim, LinearExpr> aims = new EnumMap<>(Aim.class);
     private final List<LinearArgument> opened = new ArrayList<>();
+    private final List<List<BoolVar>> ripped = new ArrayList<>();
     private final List<IntVar> made = new ArrayList<>();
-    private boolean offcutProven;
-    private @Nullable Constraint asked;
+    private final Reachable reachable;
 
     LayingModel(CuttingTask task, List<List<Ripping>> ways) {
         this.task = task;
@@ -69,6 +69,10 @@ final class LayingModel {
         Length crosscut = task.habits().crosscutKerf();
         unit = unit(task, ways, crosscut);
         kerf = crosscut.nanometres() / unit;
+        reachable = new Reachable(task.boxes().stream()
+                .flatMap(box -> java.util.stream.Stream.of(box.side(), box.end()))
+                .mapToLong(part -> part.nanometres() / unit + kerf)
+                .toArray());
         for (Wanted box : task.boxes()) {
             made.add(model.newIntVar(0, box.count(), "made"));
         }
@@ -116,6 +120,7 @@ final class LayingModel {
                 }
             }
         }
+        ripped.add(chosen);
         if (!chosen.isEmpty()) {
             model.addAtMostOne(chosen.toArray(new BoolVar[0]));
             opened.addAll(chosen);
@@ -146,7 +151,11 @@ final class LayingModel {
         stretches.add(stretch);
         model.addLessOrEqual(
                 LinearExpr.newBuilder().add(left).addTerm(keeps, -room).build(), 0);
-        model.addLessOrEqual(used.add(left).addTerm(y, -room).build(), 0);
+        LinearExpr laid = used.build();
+        long full = reachable.most(room);
+        model.addLessOrEqual(LinearExpr.newBuilder().add(laid).addTerm(y, -full).build(), 0);
+        model.addLessOrEqual(
+                LinearExpr.newBuilder().add(laid).add(left).addTerm(y, -room).build(), 0);
     }
 
     /** A book is laid as a pair on a resawn blank: side and end of both halves, a whole box. */
@@ -167,13 +176,23 @@ final class LayingModel {
                 stretch,
                 w,
                 together ? count(room, 2 * (side + end), box.count()) : null,
-                together && broken != Break.WHOLE ? count(room, side + end, 2L * box.count()) : null,
+                together && broken != Break.WHOLE
+                        ? count(room, side + end, onePairEnough(box) ? 1 : 2L * box.count())
+                        : null,
                 givesSides && (singles || box.spareSides() > 0)
                         ? count(room, side, (singles ? 2L * box.count() : 0) + box.spareSides())
                         : null,
                 givesEnds && (singles || box.spareEnds() > 0)
                         ? count(room, end, (singles ? 2L * box.count() : 0) + box.spareEnds())
                         : null);
+    }
+
+    /**
+     * Two pairs of one kind in one stretch are a run, and the run is better; so one pair is all that need be thought of. With
+     * spares to cut, two pairs may stand for spare parts.
+     */
+    private static boolean onePairEnough(Wanted box) {
+        return box.spareSides() + box.spareEnds() == 0;
     }
 
     private IntVar count(long room, long each, long most) {
@@ -254,6 +273,10 @@ final class LayingModel {
         hint(from);
     }
 
+    void forgetHint() {
+        model.getBuilder().clearSolutionHint();
+    }
+
     private void hint(long[] from) {
         CpModelProto.Builder proto = model.getBuilder();
         proto.clearSolutionHint();
@@ -271,9 +294,79 @@ final class LayingModel {
         }
     }
 
-    /** Nothing cut from anything: always possible. */
-    long[] nothingLaid() {
-        return new long[model.getBuilder().getVariablesCount()];
+    /** A first plan as one would make it by eye, the longest box first: where the search begins. */
+    long[] byEye() {
+        long[] values = new long[model.getBuilder().getVariablesCount()];
+        long[] free = stretches.stream().mapToLong(Stretch::room).toArray();
+        List<Integer> order = java.util.stream.IntStream.range(0, task.boxes().size())
+                .boxed()
+                .sorted(Comparator.comparing((Integer w) ->
+                                Tally.run(task.boxes().get(w), task.habits().crosscutKerf()))
+                        .reversed())
+                .toList();
+        for (int w : order) {
+            Wanted box = task.boxes().get(w);
+            long side = box.side().nanometres() / unit + kerf;
+            long end = box.end().nanometres() / unit + kerf;
+            for (int i = 0; i < box.count(); i++) {
+                boolean placed = put(values, free, w, new Step(Laying::runs, 2 * (side + end)))
+                        || put(
+                                values,
+                                free,
+                                w,
+                                new Step(Laying::pairs, side + end),
+                                new Step(Laying::pairs, side + end))
+                        || put(
+                                values,
+                                free,
+                                w,
+                                new Step(Laying::sides, side),
+                                new Step(Laying::sides, side),
+                                new Step(Laying::ends, end),
+                                new Step(Laying::ends, end));
+                if (placed) {
+                    values[made.get(w).getIndex()]++;
+                }
+            }
+        }
+        return values;
+    }
+
+    private record Step(Function<Laying, @Nullable IntVar> what, long length) {}
+
+    private boolean put(long[] values, long[] free, int w, Step... steps) {
+        List<Laying> taken = new ArrayList<>();
+        for (Step step : steps) {
+            Laying place = layings.stream()
+                    .filter(l -> l.wanted() == w && l.stretch().ripping() == 0 && !isBook(l))
+                    .filter(l -> takes(values, l, step) && free[stretches.indexOf(l.stretch())] >= step.length())
+                    .findFirst()
+                    .orElse(null);
+            if (place == null) {
+                for (int i = 0; i < taken.size(); i++) {
+                    move(values, free, taken.get(i), steps[i], -1);
+                }
+                return false;
+            }
+            move(values, free, place, step, 1);
+            taken.add(place);
+        }
+        taken.forEach(l -> values[ripped.get(l.stretch().blank()).get(0).getIndex()] = 1);
+        return true;
+    }
+
+    private static boolean takes(long[] values, Laying laying, Step step) {
+        IntVar variable = step.what().apply(laying);
+        return variable != null
+                && values[variable.getIndex()] < variable.getDomain().max();
+    }
+
+    private void move(long[] values, long[] free, Laying laying, Step step, int by) {
+        IntVar variable = step.what().apply(laying);
+        if (variable != null) {
+            values[variable.getIndex()] += by;
+            free[stretches.indexOf(laying.stretch())] -= by * step.length();
+        }
     }
 
     long[] values(CpSolver solver) {
@@ -329,50 +422,13 @@ final class LayingModel {
     /** A goal in the maker's units: an offcut is what is left without the kerf that parts it. */
     Goal goal(Aim aim, long reached, double bound) {
         if (aim != Aim.OFFCUT) {
-            return new Goal(aim, reached, Math.rint(bound));
+            return new Goal(aim, reached, bound);
         }
-        return new Goal(aim, millimetres(reached), millimetres((long) Math.floor(bound + 1e-6)));
+        return new Goal(aim, millimetres(reached), millimetres((long) bound));
     }
 
     private double millimetres(long units) {
         return Math.max(0, (units - kerf) * unit / 1e6);
-    }
-
-    List<Integer> stretchesByLength() {
-        return java.util.stream.IntStream.range(0, stretches.size())
-                .boxed()
-                .sorted(Comparator.comparingLong(
-                        (Integer i) -> -stretches.get(i).room()))
-                .toList();
-    }
-
-    long length(int stretch) {
-        return stretches.get(stretch).room();
-    }
-
-    /** Asks for a plan that leaves more than {@code reached} in this stretch. */
-    void askMore(int stretch, long reached, long[] from) {
-        model.clearObjective();
-        IntVar left = stretches.get(stretch).left();
-        model.maximize(left);
-        asked = model.addGreaterThan(left, reached);
-        hint(from);
-    }
-
-    /** Takes the last question back; the constraint stays in the model and says nothing. */
-    void forgetAsked() {
-        if (asked != null) {
-            asked.getBuilder().clear();
-            asked = null;
-        }
-    }
-
-    void offcutIsProven(boolean proven) {
-        offcutProven = proven;
-    }
-
-    boolean provenOffcut() {
-        return offcutProven;
     }
 
     List<Tally> tallies(long[] values) {
