@@ -283,16 +283,19 @@ public record CutBlank(
     }
 
     private static java.util.Optional<Fix> smaller(BoxPlan plan, SizedBox box, List<Worked> largest) {
-        Length walls = plan.size().from() == SizeWish.From.INSIDE
-                ? box.finalThickness().length().times(2)
-                : Length.ZERO;
+        boolean inside = plan.size().from() == SizeWish.From.INSIDE;
+        Length walls = inside ? box.finalEndThickness().length().times(2) : Length.ZERO;
+        Length insideWalls = inside ? box.finalThickness().length().times(2) : Length.ZERO;
         Length newLength = tenth(largest.get(1).length());
         Length newWidth = tenth(largest.get(2).length());
         Length newHeight = tenth(largest.get(3).length());
         Length least = Length.mm(5);
+        Length most = Length.mm(3000);
         if (largest.get(0).number() >= 1
                 || newLength.minus(walls).isUnder(least)
-                || newWidth.minus(walls).isUnder(least)
+                || newWidth.minus(insideWalls).isUnder(least)
+                || newLength.isOver(most)
+                || newWidth.isOver(most)
                 || !SizeWish.takesHeight(newHeight)) {
             return java.util.Optional.empty();
         }
@@ -301,9 +304,12 @@ public record CutBlank(
                 "Make the box " + display.number(newLength, Precision.LAYOUT) + " × "
                         + display.number(newWidth, Precision.LAYOUT) + " × "
                         + display.text(newHeight, Precision.LAYOUT),
-                plan.with(plan.size()
-                        .withFootprint(newLength.minus(walls), newWidth.minus(walls))
-                        .withHeight(newHeight))));
+                plan.with(
+                        plan.size().decidesHeight()
+                                ? plan.size()
+                                        .withFootprint(newLength.minus(walls), newWidth.minus(insideWalls))
+                                        .withHeight(newHeight)
+                                : plan.size().fromOutside(newLength, newWidth, newHeight))));
     }
 
     /** Down to a tenth of a millimetre, so that the smaller box really fits. */

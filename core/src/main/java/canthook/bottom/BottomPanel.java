@@ -103,7 +103,7 @@ public record BottomPanel(
                 "z",
                 "Stopped groove ends, from the finished end",
                 Show.FIT,
-                box.finalThickness().minus(depth),
+                box.thinnestWall().minus(depth),
                 "Where the mate's groove floor is; before trimming add the proud. It is also the wall left outside.");
         Worked inside = sheet.work(
                 "inside-height",
@@ -167,7 +167,7 @@ public record BottomPanel(
             Worked stopAt,
             Verdicts verdicts) {
         LengthDisplay display = plan.display();
-        Length wall = box.finalThickness().length();
+        Length wall = box.thinnestWall().length();
         Length half = wall.dividedBy(2);
         if (!groove.depth().isUnder(wall)) {
             verdicts.stop(
@@ -271,7 +271,7 @@ public record BottomPanel(
 
     private static List<BottomChoice> remedies(BottomChoice choice, SizedBox box) {
         List<BottomChoice> tried = new ArrayList<>();
-        Length half = box.finalThickness().length().dividedBy(2);
+        Length half = box.thinnestWall().length().dividedBy(2);
         if (choice.groove().depth().isUnder(half)) {
             tried.add(choice.withGroove(choice.groove().withDepth(half)));
         }

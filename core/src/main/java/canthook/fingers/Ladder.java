@@ -21,6 +21,7 @@ import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All odd counts for the height, the one chosen, the one recommended and why.
@@ -31,6 +32,7 @@ import java.util.List;
  * @param sentence why it is recommended
  * @param firstRip rip the parts to this until the fit is settled
  * @param ripAfterFit what comes off once it is
+ * @param low where a lower wall's joint ends; null when all walls are of one height
  */
 public record Ladder(
         List<Rung> rungs,
@@ -39,6 +41,7 @@ public record Ladder(
         String sentence,
         Worked firstRip,
         Worked ripAfterFit,
+        @Nullable LowEnds low,
         List<Worked> numbers,
         List<Verdict> verdicts) {
     private static final int REFUSED_SHOWN = 2;
@@ -73,6 +76,7 @@ public record Ladder(
                 "From the first rip down to the closing height.");
         Verdicts verdicts = new Verdicts("fingers");
         judge(plan, box, rungs, best, chosen, verdicts);
+        LowEnds low = best.feasible() ? LowEnds.of(plan, box, chosen, sheet, verdicts) : null;
         List<Worked> numbers = new ArrayList<>(chosen.numbers());
         numbers.addAll(sheet.numbers());
         return new Ladder(
@@ -82,6 +86,7 @@ public record Ladder(
                 sentence(best, plan),
                 firstRip,
                 after,
+                low,
                 List.copyOf(numbers),
                 verdicts.all());
     }
@@ -146,7 +151,8 @@ public record Ladder(
         if (chosen.feasible()
                 && overKerf.isPositive()
                 && !overKerf.isOver(HAIR)
-                && SizeWish.takesHeight(chosen.onePassCloses().length())) {
+                && SizeWish.takesHeight(chosen.onePassCloses().length())
+                && plan.size().decidesHeight()) {
             verdicts.note(
                     Code.HAIR_OVER_KERF,
                     "fingers.passes",

@@ -179,7 +179,7 @@ public record Rung(
                 "A",
                 "Glue area of a corner",
                 Show.AREA,
-                n.minus(1).times(thickness.times(thickness)),
+                n.minus(1).times(thickness.times(box.endThickness())),
                 "Long grain to long grain between the fingers: sections less one, each thickness by thickness.");
         Worked ratio = sheet.work(
                 "glue-ratio",

@@ -110,7 +110,7 @@ public record SlidingLid(
                 "Ll",
                 "Cut it along the slide at",
                 Show.FIT,
-                box.insideLength().plus(depth).plus(box.finalThickness()).minus(endFit),
+                box.insideLength().plus(depth).plus(box.finalEndThickness()).minus(endFit),
                 "From the floor of the back's groove to the outside of the lowered front, less the end fit.");
         Worked tongue =
                 sheet.work("tongue", "tt", "Tongue", Show.FIT, width.minus(vertical), "The groove less its clearance.");
@@ -191,7 +191,7 @@ public record SlidingLid(
             Verdicts verdicts) {
         LengthDisplay display = plan.display();
         Groove groove = choice.groove();
-        Length wall = box.finalThickness().length();
+        Length wall = box.thinnestWall().length();
         if (!groove.depth().isUnder(wall)) {
             verdicts.stop(
                     Code.GROOVE_DEEPER_THAN_WALL,
@@ -317,7 +317,7 @@ public record SlidingLid(
     }
 
     private static Fix to(BoxPlan plan, LidChoice choice, String words, Length offset) {
-        Length at = Length.longer(Length.ZERO, offset);
+        Length at = Length.shorter(Length.longer(Length.ZERO, offset), Length.mm(1500));
         return new Fix(
                 words + plan.display().text(at, Precision.FIT),
                 plan.with(choice.withGroove(choice.groove().withOffset(at))));

@@ -28,7 +28,7 @@ public record BoxPlan(
         LidChoice lid,
         SeasonsChoice seasons) {
     /** The newest version of the document. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     public BoxPlan {
         if (version > VERSION) {
@@ -40,6 +40,8 @@ public record BoxPlan(
         if (version < 1) {
             throw new Refused("version", "A plan's version is 1 or more; " + version + " is not.");
         }
+        // what version 1 could not say is left unsaid: the same plan
+        version = VERSION;
         Refused.ifMissing("name", "Name", name);
         Refused.ifMissing("purpose", "Purpose", purpose);
         name = name.strip();
@@ -61,53 +63,53 @@ public record BoxPlan(
         Refused.ifMissing("seasons", "Seasons", seasons);
     }
 
-    public BoxPlan with(SizeWish newSize) {
+    public BoxPlan with(SizeWish changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, newSize, fingers, blank, jig, bottom, lid, seasons);
+                version, name, purpose, unit, display, walls, changed, fingers, blank, jig, bottom, lid, seasons);
     }
 
-    public BoxPlan with(FingerChoice newFingers) {
+    public BoxPlan with(FingerChoice changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, size, newFingers, blank, jig, bottom, lid, seasons);
+                version, name, purpose, unit, display, walls, size, changed, blank, jig, bottom, lid, seasons);
     }
 
-    public BoxPlan with(BoardAtHand newBlank) {
+    public BoxPlan with(BoardAtHand changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, size, fingers, newBlank, jig, bottom, lid, seasons);
+                version, name, purpose, unit, display, walls, size, fingers, changed, jig, bottom, lid, seasons);
     }
 
-    public BoxPlan with(KeyChoice newJig) {
+    public BoxPlan with(KeyChoice changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, size, fingers, blank, newJig, bottom, lid, seasons);
+                version, name, purpose, unit, display, walls, size, fingers, blank, changed, bottom, lid, seasons);
     }
 
-    public BoxPlan with(BottomChoice newBottom) {
+    public BoxPlan with(BottomChoice changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, size, fingers, blank, jig, newBottom, lid, seasons);
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, changed, lid, seasons);
     }
 
-    public BoxPlan with(LidChoice newLid) {
+    public BoxPlan with(LidChoice changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, newLid, seasons);
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, changed, seasons);
     }
 
-    public BoxPlan with(SeasonsChoice newSeasons) {
+    public BoxPlan with(SeasonsChoice changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, newSeasons);
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, changed);
     }
 
-    public BoxPlan with(Stuff newWalls) {
+    public BoxPlan with(Stuff changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, newWalls, size, fingers, blank, jig, bottom, lid, seasons);
+                version, name, purpose, unit, display, changed, size, fingers, blank, jig, bottom, lid, seasons);
     }
 
-    public BoxPlan withName(String newName) {
+    public BoxPlan with(LengthDisplay changed) {
         return new BoxPlan(
-                version, newName, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons);
+                version, name, purpose, unit, changed, walls, size, fingers, blank, jig, bottom, lid, seasons);
     }
 
-    public BoxPlan with(LengthDisplay newDisplay) {
+    public BoxPlan withName(String changed) {
         return new BoxPlan(
-                version, name, purpose, unit, newDisplay, walls, size, fingers, blank, jig, bottom, lid, seasons);
+                version, changed, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons);
     }
 }

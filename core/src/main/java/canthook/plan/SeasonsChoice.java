@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param home which house the box will live in
  * @param one first of two airs of the maker's own; needed when the home is OWN
  * @param other second of the two; which is the wetter is worked out, not assumed
+ * @param weeks the boards have been in the shop's air; null when not said
  */
 public record SeasonsChoice(
         Known known,
@@ -20,7 +21,8 @@ public record SeasonsChoice(
         Air shop,
         Home home,
         @Nullable Air one,
-        @Nullable Air other) {
+        @Nullable Air other,
+        @Nullable Double weeks) {
 
     /** How today's moisture is known, best first. */
     public enum Known {
@@ -60,6 +62,14 @@ public record SeasonsChoice(
             Refused.ifMissing("one", "The first air", one);
             Refused.ifMissing("other", "The second air", other);
         }
+        if (weeks != null) {
+            Refused.unlessBetween("weeks", "Weeks in the shop", weeks, 0, 2000, "");
+        }
+    }
+
+    public SeasonsChoice(
+            Known known, @Nullable Double meter, Air shop, Home home, @Nullable Air one, @Nullable Air other) {
+        this(known, meter, shop, home, one, other, null);
     }
 
     public Air firstAir() {

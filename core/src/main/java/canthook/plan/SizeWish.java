@@ -7,13 +7,17 @@ import org.jspecify.annotations.Nullable;
 /**
  * The box wanted.
  *
- * @param from whether length and width are of the outside or of the inside
- * @param length along the sides
- * @param width along the ends
- * @param height of the wall, the direction the joint runs along
- * @param thickness of the four parts as they come to the saw
+ * @param from what leads: the outside, the inside, what goes in, or the place it must fit
+ * @param length along the sides; of no meaning while the contents or a place leads
+ * @param width along the ends; of no meaning while the contents or a place leads
+ * @param height of the wall, the direction the joint runs along; of no meaning while the contents or a place leads
+ * @param thickness of the parts as they come to the saw; of the sides when the ends differ
  * @param tips what becomes of the finger tips
  * @param proud how far they stand past the mate's face (under it, for {@link Tips#UNDER}); null for the house rule
+ * @param endThickness of the ends when it differs; null when all four are alike
+ * @param contents what goes in; needed when it leads
+ * @param opening the place it must fit; needed when it leads
+ * @param lowered which walls are lower; null when all four are of one height
  */
 public record SizeWish(
         From from,
@@ -22,15 +26,21 @@ public record SizeWish(
         Length height,
         Length thickness,
         Tips tips,
-        @Nullable Length proud) {
+        @Nullable Length proud,
+        @Nullable Length endThickness,
+        @Nullable Contents contents,
+        @Nullable Opening opening,
+        @Nullable Lowered lowered) {
     private static final Length LEAST = Length.mm(5);
     private static final Length MOST = Length.mm(3000);
     private static final Length HIGHEST = Length.mm(1500);
 
-    /** Which of the two sizes leads. */
+    /** What leads; the others follow. */
     public enum From {
         OUTSIDE,
-        INSIDE
+        INSIDE,
+        CONTENTS,
+        OPENING
     }
 
     /** The schools of cutter height. */
@@ -46,13 +56,32 @@ public record SizeWish(
     }
 
     public SizeWish {
-        Refused.ifMissing("from", "Outside or inside", from);
+        Refused.ifMissing("from", "What leads the size", from);
         Refused.unlessBetween("length", "Length", length, LEAST, MOST);
         Refused.unlessBetween("width", "Width", width, LEAST, MOST);
         Refused.unlessBetween("height", "Height of the wall", height, LEAST, HIGHEST);
         Refused.unlessBetween("thickness", "Thickness", thickness, Length.mm(1), Length.mm(200));
         Refused.ifMissing("tips", "Finger tips", tips);
         Refused.unlessAbsentOrBetween("proud", "Proud", proud, Length.ZERO, Length.mm(50));
+        Refused.unlessAbsentOrBetween(
+                "endThickness", "Thickness of the ends", endThickness, Length.mm(1), Length.mm(200));
+        if (from == From.CONTENTS) {
+            Refused.ifMissing("contents", "What goes in", contents);
+        }
+        if (from == From.OPENING) {
+            Refused.ifMissing("opening", "The place it must fit", opening);
+        }
+    }
+
+    public SizeWish(
+            From from,
+            Length length,
+            Length width,
+            Length height,
+            Length thickness,
+            Tips tips,
+            @Nullable Length proud) {
+        this(from, length, width, height, thickness, tips, proud, null, null, null, null);
     }
 
     /** Whether a wall may be this high. */
@@ -60,11 +89,44 @@ public record SizeWish(
         return !height.isUnder(LEAST) && !height.isOver(HIGHEST);
     }
 
+    /** Whether the height is the maker's to decide, and does not follow from contents or a place. */
+    public boolean decidesHeight() {
+        return from == From.OUTSIDE || from == From.INSIDE;
+    }
+
     public SizeWish withHeight(Length newHeight) {
-        return new SizeWish(from, length, width, newHeight, thickness, tips, proud);
+        return new SizeWish(
+                from, length, width, newHeight, thickness, tips, proud, endThickness, contents, opening, lowered);
     }
 
     public SizeWish withFootprint(Length newLength, Length newWidth) {
-        return new SizeWish(from, newLength, newWidth, height, thickness, tips, proud);
+        return new SizeWish(
+                from, newLength, newWidth, height, thickness, tips, proud, endThickness, contents, opening, lowered);
+    }
+
+    /** The same box with its outside leading. */
+    public SizeWish fromOutside(Length newLength, Length newWidth, Length newHeight) {
+        return new SizeWish(
+                From.OUTSIDE,
+                newLength,
+                newWidth,
+                newHeight,
+                thickness,
+                tips,
+                proud,
+                endThickness,
+                contents,
+                opening,
+                lowered);
+    }
+
+    public SizeWish withFrom(From lead) {
+        return new SizeWish(
+                lead, length, width, height, thickness, tips, proud, endThickness, contents, opening, lowered);
+    }
+
+    public SizeWish withLowered(@Nullable Lowered newLowered) {
+        return new SizeWish(
+                from, length, width, height, thickness, tips, proud, endThickness, contents, opening, newLowered);
     }
 }

@@ -3,7 +3,10 @@ package canthook.planner;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.plan.BoxPlan;
+import canthook.plan.Contents;
 import canthook.plan.Groove;
+import canthook.plan.Opening;
+import canthook.plan.SizeWish;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +28,8 @@ public final class PlanLengths {
         lengths.put("size.height", plan.size().height());
         lengths.put("size.thickness", plan.size().thickness());
         lengths.put("size.proud", plan.size().proud());
+        lengths.put("size.endThickness", plan.size().endThickness());
+        lengths.size(plan.size());
         lengths.put("fingers.kerf", plan.fingers().kerf());
         lengths.put("fingers.clearance", plan.fingers().clearance());
         lengths.put("fingers.lowerBy", plan.fingers().lowerBy());
@@ -43,6 +48,36 @@ public final class PlanLengths {
         lengths.put("lid.running", plan.lid().running());
         lengths.put("lid.vertical", plan.lid().vertical());
         return lengths.texts;
+    }
+
+    private void size(SizeWish size) {
+        Opening opening = size.opening();
+        if (opening != null) {
+            put("size.opening.length", opening.length());
+            put("size.opening.width", opening.width());
+            put("size.opening.height", opening.height());
+            put("size.opening.clearLength", opening.clearLength());
+            put("size.opening.clearWidth", opening.clearWidth());
+            put("size.opening.clearHeight", opening.clearHeight());
+        }
+        if (size.lowered() != null) {
+            put("size.lowered.height", size.lowered().height());
+        }
+        Contents contents = size.contents();
+        if (contents != null) {
+            put("size.contents.divider", contents.divider());
+            for (int i = 0; i < contents.items().size(); i++) {
+                Contents.Item item = contents.items().get(i);
+                String at = "size.contents.items." + i + ".";
+                put(at + "length", item.length());
+                put(at + "width", item.width());
+                put(at + "height", item.height());
+                put(at + "playLength", item.playLength());
+                put(at + "playWidth", item.playWidth());
+                put(at + "playHeight", item.playHeight());
+                put(at + "divider", item.divider());
+            }
+        }
     }
 
     private void put(String place, Groove groove) {

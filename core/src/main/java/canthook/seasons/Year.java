@@ -69,6 +69,15 @@ public record Year(
                     "Nothing is known of the moisture today. Panels are sized as if today were the driest day, and their hold is judged as if it"
                             + " were the wettest. A meter reading would let them fit closer.");
         }
+        Double weeks = choice.weeks();
+        if (choice.known() == Known.SHOP_AIR && weeks != null && weeks < SETTLED_AFTER_WEEKS) {
+            verdicts.mind(
+                    Code.NOT_SETTLED,
+                    "seasons.now",
+                    "After " + Show.MOISTURE.number(canthook.working.Quantity.of(weeks), LengthDisplay.METRIC)
+                            + " weeks the boards may not be in balance with the shop's air yet: thin wood takes two weeks and more. A meter"
+                            + " would tell.");
+        }
         if (Math.abs(driest.number() - wettest.number()) < 0.05) {
             verdicts.note(
                     Code.SAME_CLIMATE, "seasons.driest", "The two climates give the same moisture: nothing will move.");
@@ -91,6 +100,9 @@ public record Year(
                 sheet.numbers(),
                 verdicts.all());
     }
+
+    /** Thin wood lags the air by a fortnight. */
+    private static final double SETTLED_AFTER_WEEKS = 2;
 
     /** Moisture today for judging how a panel holds: when nothing is known, the wettest, from where it shrinks most. */
     public Worked nowForHolding() {

@@ -3,7 +3,11 @@ package canthook.size;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.plan.BottomChoice;
 import canthook.plan.BoxPlan;
+import canthook.plan.Contents;
+import canthook.plan.LidChoice;
+import canthook.plan.Opening;
 import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.From;
 import canthook.plan.SizeWish.Tips;
@@ -16,24 +20,33 @@ import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The box and its four parts. Finger joints run right through, so a part is as long as the outside plus the proud at both
  * ends, and each slot is cut as deep as the mate is thick plus the proud.
  *
  * <pre>
- * inside  = outside − 2 · T            L = outside + 2 · proud            slot depth = T + proud
+ * inside  = outside − 2 · T of the mate    L = outside + 2 · proud            slot depth = T of the mate + proud
  * tips under the face by u: faces planed down to them: L = outside, slot depth = T − u = the thickness it ends at
+ * contents lead: inside = what they need   a place leads: outside = place − clearance (− 2 · proud, when left proud)
  * </pre>
  *
- * @param finalThickness of a wall once its faces are finished
+ * @param thickness of the sides as they come to the saw
+ * @param endThickness of the ends; the same number when they do not differ
+ * @param finalThickness of a side once its faces are finished
+ * @param finalEndThickness of an end once its faces are finished
  * @param proud added to a part at each end; zero when the tips stay under the face
- * @param slotDepth cutter height over the table or base
+ * @param slotDepth cutter height over the table or base for the slots in the sides
+ * @param endSlotDepth the same for the slots in the ends
+ * @param contents where the things stand, from the inside's left back corner; empty when none are said
  */
 public record SizedBox(
         Worked height,
         Worked thickness,
+        Worked endThickness,
         Worked finalThickness,
+        Worked finalEndThickness,
         Worked proud,
         Worked outsideLength,
         Worked outsideWidth,
@@ -42,18 +55,35 @@ public record SizedBox(
         Worked sideLength,
         Worked endLength,
         Worked slotDepth,
+        Worked endSlotDepth,
+        List<Place> contents,
         List<Worked> numbers,
         List<Verdict> verdicts) {
     private static final Length CARRIER_LENGTH = Length.mm(150);
     private static final Length CARRIER_WIDTH = Length.mm(40);
 
+    /** Where a thing or a divider stands: along and across the inside, and its size. */
+    public record Place(
+            String name, boolean divider, Length along, Length across, Length length, Length width, Length height) {}
+
     /** Works out the parts. */
     public static SizedBox of(BoxPlan plan, HouseRules rules) {
         SizeWish wish = plan.size();
         Worksheet sheet = new Worksheet("size");
-        Worked height = sheet.decided("height", "H", "Height of the wall", Show.LAYOUT, wish.height(), "size.height");
-        Worked thickness =
-                sheet.decided("thickness", "T", "Thickness", Show.LAYOUT, wish.thickness(), "size.thickness");
+        Verdicts verdicts = new Verdicts("size");
+        Contents goesIn = wish.contents();
+        ContentsRoom room = goesIn == null ? null : ContentsRoom.of(goesIn, sheet);
+        Worked thickness = MeasuredThickness.of(plan, sheet, verdicts);
+        Worked endThickness = wish.endThickness() == null
+                ? thickness
+                : sheet.decided(
+                        "end-thickness",
+                        "Te",
+                        "Thickness of the ends",
+                        Show.LAYOUT,
+                        wish.endThickness(),
+                        "size.endThickness");
+        Worked height = height(plan, sheet, room, thickness);
         boolean under = wish.tips() == Tips.UNDER;
         Worked tips = sheet.ruled(
                 "tips",
@@ -64,15 +94,11 @@ public record SizedBox(
                 reasonOf(wish.tips()),
                 wish.proud(),
                 "size.proud");
-        Worked finalThickness = under
-                ? sheet.work(
-                        "final-thickness",
-                        "Tf",
-                        "Wall once planed down to the tips",
-                        Show.LAYOUT,
-                        thickness.minus(tips),
-                        "The faces are planed down to the tips.")
-                : thickness;
+        boolean alike = thickness == endThickness;
+        Worked finalThickness = under ? planed(sheet, "final-thickness", "Tf", "Wall", thickness, tips) : thickness;
+        Worked finalEnd = alike
+                ? finalThickness
+                : under ? planed(sheet, "final-end-thickness", "Tfe", "End", endThickness, tips) : endThickness;
         Worked proud = under
                 ? sheet.work(
                         "proud",
@@ -82,36 +108,49 @@ public record SizedBox(
                         Term.fixed(Length.ZERO),
                         "The tips do not stand past the face.")
                 : tips;
-        boolean outside = wish.from() == From.OUTSIDE;
-        Worked outsideLength = outside(sheet, outside, "length", "L", "Outside length", wish.length(), finalThickness);
-        Worked outsideWidth = outside(sheet, outside, "width", "W", "Outside width", wish.width(), finalThickness);
-        Worked insideLength =
-                inside(sheet, outside, "length", "Lᵢ", "Inside length", wish.length(), outsideLength, finalThickness);
-        Worked insideWidth =
-                inside(sheet, outside, "width", "Wᵢ", "Inside width", wish.width(), outsideWidth, finalThickness);
+        Footprint length = new Footprint("length", "L", wish.length(), finalEnd);
+        Footprint width = new Footprint("width", "W", wish.width(), finalThickness);
+        Worked outsideLength = length.outside(plan, sheet, room, proud);
+        Worked outsideWidth = width.outside(plan, sheet, room, proud);
+        Worked insideLength = length.inside(plan, sheet, outsideLength);
+        Worked insideWidth = width.inside(plan, sheet, outsideWidth);
         Worked side = part(sheet, "side-length", "Ls", "Side, cut to", outsideLength, proud);
         Worked end = part(sheet, "end-length", "Le", "End, cut to", outsideWidth, proud);
-        Worked depth = sheet.work(
+        Worked depth = depth(
+                sheet,
                 "slot-depth",
                 "D",
-                "Slot depth",
-                Show.FIT,
-                under ? thickness.minus(tips) : thickness.plus(tips),
-                under
-                        ? "As deep as the wall will be thick once its faces are planed down to the tips."
-                        : "As deep as the mate is thick, and the proud on top, so that the tips stand past its face.");
-        Verdicts verdicts = new Verdicts("size");
+                alike ? "Slot depth" : "Slots in the sides, depth",
+                endThickness,
+                tips,
+                under);
+        Worked endDepth = alike
+                ? depth
+                : depth(sheet, "end-slot-depth", "De", "Slots in the ends, depth", thickness, tips, under);
         judge(plan, verdicts, insideLength, insideWidth, side, end);
-        if (!finalThickness.length().isPositive()) {
+        if (!alike) {
+            verdicts.note(
+                    Code.UNEQUAL_MATES,
+                    "size.end-slot-depth",
+                    "Sides and ends differ in thickness: the slots want two cutter heights, and sides and ends cannot be cut in"
+                            + " one stack.");
+        }
+        if (!finalThickness.length().isPositive() || !finalEnd.length().isPositive()) {
             verdicts.stop(
                     Code.NO_INSIDE,
                     "size.tips",
                     "Planing the faces down to the tips leaves no wall. Leave the tips less far under the face.");
         }
+        judgeSize(plan, verdicts, outsideLength, outsideWidth, height);
+        if (room != null) {
+            room.judge(plan, insideLength, insideWidth, height, verdicts);
+        }
         return new SizedBox(
                 height,
                 thickness,
+                endThickness,
                 finalThickness,
+                finalEnd,
                 proud,
                 outsideLength,
                 outsideWidth,
@@ -120,6 +159,8 @@ public record SizedBox(
                 side,
                 end,
                 depth,
+                endDepth,
+                room == null ? List.of() : room.places(),
                 sheet.numbers(),
                 verdicts.all());
     }
@@ -128,7 +169,113 @@ public record SizedBox(
     public boolean hasInside() {
         return insideLength.length().isPositive()
                 && insideWidth.length().isPositive()
-                && finalThickness.length().isPositive();
+                && finalThickness.length().isPositive()
+                && finalEndThickness.length().isPositive();
+    }
+
+    /** Whether sides and ends are of one thickness. */
+    public boolean isOfOneThickness() {
+        return thickness == endThickness;
+    }
+
+    /** The thinner of the two walls once finished: what a groove must leave standing. */
+    public Worked thinnestWall() {
+        return finalEndThickness.length().isUnder(finalThickness.length()) ? finalEndThickness : finalThickness;
+    }
+
+    private static Worked height(BoxPlan plan, Worksheet sheet, @Nullable ContentsRoom room, Worked thickness) {
+        SizeWish wish = plan.size();
+        String label = "Height of the wall";
+        Opening opening = wish.opening();
+        if (wish.from() == From.OPENING && opening != null) {
+            Worked place = sheet.decided(
+                    "place-height", "Hₚ", "Height of the place", Show.LAYOUT, opening.height(), "size.opening.height");
+            Worked clear = sheet.decided(
+                    "clear-height",
+                    "gₕ",
+                    "Clearance above",
+                    Show.LAYOUT,
+                    opening.clearHeight(),
+                    "size.opening.clearHeight");
+            return sheet.work(
+                    "height", "H", label, Show.LAYOUT, place.minus(clear), "The place less the room to leave above.");
+        }
+        if (wish.from() == From.CONTENTS && room != null) {
+            Term needed = room.height().times(1);
+            if (plan.bottom().kind() != BottomChoice.Kind.NONE) {
+                Worked floor = sheet.work(
+                        "floor",
+                        "F",
+                        "Top of the bottom panel",
+                        Show.LAYOUT,
+                        Term.fixed(plan.bottom().groove().offset())
+                                .plus(Term.fixed(plan.bottom().thickness())),
+                        "The groove's lower edge, and the panel that lies on it.");
+                needed = floor.plus(room.height());
+            }
+            if (plan.lid().kind() != LidChoice.Kind.NONE) {
+                needed = needed.plus(Term.fixed(plan.lid().groove().width())).plus(thickness);
+            }
+            return sheet.work(
+                    "height",
+                    "H",
+                    label,
+                    Show.LAYOUT,
+                    needed,
+                    plan.lid().kind() == LidChoice.Kind.NONE
+                            ? "What the contents need above the bottom panel."
+                            : "What the contents need above the bottom panel, the lid's groove, and a wall's thickness of wood over it.");
+        }
+        return sheet.decided("height", "H", label, Show.LAYOUT, wish.height(), "size.height");
+    }
+
+    /** Contents and places can ask for what no wall may be. */
+    private static void judgeSize(BoxPlan plan, Verdicts verdicts, Worked length, Worked width, Worked height) {
+        if (plan.size().decidesHeight()) {
+            return;
+        }
+        LengthDisplay display = plan.display();
+        if (!SizeWish.takesHeight(height.length())) {
+            verdicts.stop(
+                    Code.SIZE_NOT_POSSIBLE,
+                    "size.height",
+                    "A wall " + display.text(height.length(), Precision.LAYOUT)
+                            + " high cannot be planned: between 5 and 1500 mm.");
+        }
+        Length longest = Length.longer(length.length(), width.length());
+        if (longest.isOver(Length.mm(3000))
+                || !length.length().isPositive()
+                || !width.length().isPositive()) {
+            verdicts.stop(
+                    Code.SIZE_NOT_POSSIBLE,
+                    longest.equals(width.length()) ? "size.outside-width" : "size.outside-length",
+                    "A box " + display.text(length.length(), Precision.LAYOUT) + " by "
+                            + display.text(width.length(), Precision.LAYOUT) + " cannot be planned: up to 3 m.");
+        }
+    }
+
+    private static Worked planed(
+            Worksheet sheet, String name, String symbol, String label, Worked thickness, Worked tips) {
+        return sheet.work(
+                name,
+                symbol,
+                label + " once planed down to the tips",
+                Show.LAYOUT,
+                thickness.minus(tips),
+                "The faces are planed down to the tips.");
+    }
+
+    private static Worked depth(
+            Worksheet sheet, String name, String symbol, String label, Worked mate, Worked tips, boolean under) {
+        return sheet.work(
+                name,
+                symbol,
+                label,
+                Show.FIT,
+                under ? mate.minus(tips) : mate.plus(tips),
+                under
+                        ? "As deep as the wall will be thick once its faces are planed down to the tips."
+                        : "As deep as the mate is thick, and the proud on top, so that the tips stand past its face.");
     }
 
     private static void judge(
@@ -160,44 +307,70 @@ public record SizedBox(
         }
     }
 
-    private static Worked outside(
-            Worksheet sheet, boolean decided, String name, String symbol, String label, Length wish, Worked thickness) {
-        return decided
-                ? sheet.decided("outside-" + name, symbol, label, Show.LAYOUT, wish, "size." + name)
-                : sheet.work(
+    /** Length or width: one of them leads and the others follow. */
+    private record Footprint(String name, String symbol, Length wish, Worked wall) {
+        Worked outside(BoxPlan plan, Worksheet sheet, @Nullable ContentsRoom room, Worked proud) {
+            String label = "Outside " + name;
+            SizeWish size = plan.size();
+            Opening opening = size.opening();
+            if (size.from() == From.OPENING && opening != null) {
+                boolean along = name.equals("length");
+                Worked place = sheet.decided(
+                        "place-" + name,
+                        symbol + "ₚ",
+                        "The place, " + name,
+                        Show.LAYOUT,
+                        along ? opening.length() : opening.width(),
+                        "size.opening." + name);
+                Worked clear = sheet.decided(
+                        "clear-" + name,
+                        along ? "gₗ" : "g_w",
+                        along ? "Clearance along" : "Clearance across",
+                        Show.LAYOUT,
+                        along ? opening.clearLength() : opening.clearWidth(),
+                        along ? "size.opening.clearLength" : "size.opening.clearWidth");
+                boolean overTips = size.tips() == Tips.BY_DESIGN;
+                Term outside = place.minus(clear);
+                return sheet.work(
                         "outside-" + name,
                         symbol,
                         label,
                         Show.LAYOUT,
-                        sheet.decided(
-                                        "wished-inside-" + name,
-                                        symbol + "ᵢ",
-                                        "Inside " + name,
-                                        Show.LAYOUT,
-                                        wish,
-                                        "size." + name)
-                                .plus(Term.fixed(2).times(thickness)),
-                        "The inside wished for, and a wall at either side.");
-    }
+                        overTips ? outside.minus(Term.fixed(2).times(proud)) : outside,
+                        overTips
+                                ? "The place less the clearance, and less the tips that stay proud at both ends."
+                                : "The place less the clearance.");
+            }
+            if (size.from() == From.OUTSIDE) {
+                return sheet.decided("outside-" + name, symbol, label, Show.LAYOUT, wish, "size." + name);
+            }
+            Worked inside = size.from() == From.CONTENTS && room != null
+                    ? (name.equals("length") ? room.length() : room.width())
+                    : sheet.decided(
+                            "wished-inside-" + name, symbol + "ᵢ", "Inside " + name, Show.LAYOUT, wish, "size." + name);
+            return sheet.work(
+                    "outside-" + name,
+                    symbol,
+                    label,
+                    Show.LAYOUT,
+                    inside.plus(Term.fixed(2).times(wall)),
+                    size.from() == From.CONTENTS
+                            ? "What the contents need, and a wall at either side."
+                            : "The inside wished for, and a wall at either side.");
+        }
 
-    private static Worked inside(
-            Worksheet sheet,
-            boolean follows,
-            String name,
-            String symbol,
-            String label,
-            Length wish,
-            Worked outside,
-            Worked thickness) {
-        return follows
-                ? sheet.work(
-                        "inside-" + name,
-                        symbol,
-                        label,
-                        Show.LAYOUT,
-                        outside.minus(Term.fixed(2).times(thickness)),
-                        "The outside less a wall at either side.")
-                : sheet.decided("inside-" + name, symbol, label, Show.LAYOUT, wish, "size." + name);
+        Worked inside(BoxPlan plan, Worksheet sheet, Worked outside) {
+            String label = "Inside " + name;
+            return plan.size().from() == From.INSIDE
+                    ? sheet.decided("inside-" + name, symbol + "ᵢ", label, Show.LAYOUT, wish, "size." + name)
+                    : sheet.work(
+                            "inside-" + name,
+                            symbol + "ᵢ",
+                            label,
+                            Show.LAYOUT,
+                            outside.minus(Term.fixed(2).times(wall)),
+                            "The outside less a wall at either side.");
+        }
     }
 
     private static Worked part(

@@ -30,6 +30,14 @@ public record Verdict(Code code, Weight weight, String station, String place, St
     /** Every verdict the planner can give. */
     public enum Code {
         NO_INSIDE,
+        SIZE_NOT_POSSIBLE,
+        UNEQUAL_MATES,
+        THICKNESS_SPREAD,
+        CONTENTS_DO_NOT_FIT,
+        CONTENTS_MEET_LID,
+        LOW_END_OFF_BOUNDARY,
+        LOW_END_NOT_LOWER,
+        NOT_SETTLED,
         INSIDE_TIGHT,
         SMALL_PART,
         PROUD_BY_DESIGN,

@@ -104,6 +104,11 @@ public sealed interface Term permits Worked, Term.Written, Term.Sum, Term.Produc
         return new Call("√", a, null, Quantity.of(Math.sqrt(a.number())));
     }
 
+    /** The angle in degrees whose tangent this is. */
+    static Term arcTangent(Term ratio) {
+        return new Call("atan ", ratio, null, Quantity.of(Math.toDegrees(Math.atan(ratio.number()))));
+    }
+
     /** {@code cos²} of an angle in degrees. */
     static Term cosineSquared(Term degrees) {
         double cosine = Math.cos(Math.toRadians(degrees.number()));

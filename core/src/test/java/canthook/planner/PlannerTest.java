@@ -15,8 +15,11 @@ import canthook.figure.StickFigure;
 import canthook.plan.BoardAtHand;
 import canthook.plan.BottomChoice;
 import canthook.plan.BoxPlan;
+import canthook.plan.Contents;
 import canthook.plan.FingerChoice;
 import canthook.plan.Groove;
+import canthook.plan.Lowered;
+import canthook.plan.Opening;
 import canthook.plan.SizeWish;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Weight;
@@ -44,7 +47,17 @@ class PlannerTest {
                         mm(between(5, 1500)),
                         mm(between(1, 200)),
                         pick(SizeWish.Tips.values()),
-                        RANDOM.nextBoolean() ? null : mm(between(0, 50))))
+                        RANDOM.nextBoolean() ? null : mm(between(0, 50)),
+                        RANDOM.nextBoolean() ? null : mm(between(1, 200)),
+                        new Contents(List.of(things(), things()), RANDOM.nextBoolean() ? null : mm(between(0.2, 100))),
+                        new Opening(
+                                mm(between(5, 5000)),
+                                mm(between(5, 5000)),
+                                mm(between(5, 3000)),
+                                mm(between(0, 1000)),
+                                mm(between(0, 1000)),
+                                mm(between(0, 1000))),
+                        RANDOM.nextBoolean() ? null : new Lowered(pick(Lowered.Which.values()), mm(between(3, 1500)))))
                 .with(new FingerChoice(
                         RANDOM.nextBoolean() ? null : 3 + 2 * RANDOM.nextInt(199),
                         "anything",
@@ -56,6 +69,20 @@ class PlannerTest {
                         mm(between(1, 20000)), mm(between(1, 3000)), mm(between(0, 500)), mm(between(0, 20)), true))
                 .with(drawer.bottom().withGroove(bottom).withPinned(RANDOM.nextBoolean()))
                 .with(drawer.lid().withGroove(lid));
+    }
+
+    private static Contents.Item things() {
+        return new Contents.Item(
+                "anything",
+                mm(between(0.1, 3000)),
+                mm(between(0.1, 3000)),
+                mm(between(0.1, 1500)),
+                1 + RANDOM.nextInt(20),
+                pick(Contents.Laid.values()),
+                mm(between(0, 500)),
+                mm(between(0, 500)),
+                mm(between(0, 500)),
+                RANDOM.nextBoolean() ? null : mm(between(0.2, 100)));
     }
 
     private static <T> T pick(T[] values) {

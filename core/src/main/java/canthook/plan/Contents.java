@@ -1,0 +1,81 @@
+package canthook.plan;
+
+import canthook.length.Length;
+import canthook.refusal.Refused;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What goes into the box: kinds of things, one kind after another along the box's length.
+ *
+ * @param items the kinds, from left to right
+ * @param divider thickness of the dividers between kinds; null when there are none
+ */
+public record Contents(List<Item> items, @Nullable Length divider) {
+    private static final int MOST_KINDS = 12;
+
+    /** How several of one kind lie. */
+    public enum Laid {
+        /** Side by side along the box's length. */
+        ALONG,
+        /** Side by side along its width. */
+        ACROSS,
+        /** One on another. */
+        STACKED
+    }
+
+    /**
+     * One kind of thing.
+     *
+     * @param name what it is
+     * @param length along the box's length
+     * @param width along the box's width
+     * @param height when it lies in the box
+     * @param count how many
+     * @param laid how they lie
+     * @param playLength room to move along the box's length, for each that lies along it, else for the pile
+     * @param playWidth the same along the width
+     * @param playHeight room over it; fingers want some
+     * @param divider thickness of the dividers between those of this kind; null when there are none
+     */
+    public record Item(
+            String name,
+            Length length,
+            Length width,
+            Length height,
+            int count,
+            Laid laid,
+            Length playLength,
+            Length playWidth,
+            Length playHeight,
+            @Nullable Length divider) {
+        public Item {
+            Refused.ifMissing("name", "The thing's name", name);
+            if (name.isBlank() || name.length() > 60) {
+                throw new Refused("name", "A thing needs a name of 1 to 60 letters.");
+            }
+            Refused.unlessBetween("length", "Length of the thing", length, Length.mm(0.1), Length.mm(3000));
+            Refused.unlessBetween("width", "Width of the thing", width, Length.mm(0.1), Length.mm(3000));
+            Refused.unlessBetween("height", "Height of the thing", height, Length.mm(0.1), Length.mm(1500));
+            if (count < 1 || count > 1000) {
+                throw new Refused("count", "Between 1 and 1000 of a kind; " + count + " is not.");
+            }
+            Refused.ifMissing("laid", "How they lie", laid);
+            Refused.unlessBetween("playLength", "Play along the length", playLength, Length.ZERO, Length.mm(500));
+            Refused.unlessBetween("playWidth", "Play along the width", playWidth, Length.ZERO, Length.mm(500));
+            Refused.unlessBetween("playHeight", "Play in height", playHeight, Length.ZERO, Length.mm(500));
+            Refused.unlessAbsentOrBetween("divider", "Divider", divider, Length.mm(0.2), Length.mm(100));
+        }
+    }
+
+    public Contents {
+        if (items == null || items.isEmpty()) {
+            throw new Refused("items", "Say what goes in: at least one kind of thing.");
+        }
+        if (items.size() > MOST_KINDS) {
+            throw new Refused("items", "At most " + MOST_KINDS + " kinds of things.");
+        }
+        items = List.copyOf(items);
+        Refused.unlessAbsentOrBetween("divider", "Divider between kinds", divider, Length.mm(0.2), Length.mm(100));
+    }
+}

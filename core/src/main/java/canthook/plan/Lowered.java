@@ -1,0 +1,32 @@
+package canthook.plan;
+
+import canthook.length.Length;
+import canthook.refusal.Refused;
+
+/**
+ * Walls lower than the rest.
+ *
+ * @param which are lower
+ * @param height of the low walls, from the reference edge
+ */
+public record Lowered(Which which, Length height) {
+
+    /** Which walls are lower. */
+    public enum Which {
+        /** The front end alone. */
+        FRONT,
+        /** Both ends. */
+        BOTH_ENDS,
+        /** The front end, and the sides slope down to it. */
+        SLOPED
+    }
+
+    public Lowered {
+        Refused.ifMissing("which", "Which walls are lower", which);
+        Refused.unlessBetween("height", "Height of the low wall", height, Length.mm(3), Length.mm(1500));
+    }
+
+    public Lowered withHeight(Length newHeight) {
+        return new Lowered(which, newHeight);
+    }
+}
