@@ -198,6 +198,7 @@ public record BottomPanel(
                     "bottom.groove-offset",
                     "The groove straddles a section boundary: it shows on both mates unless all eight ends are stopped.",
                     layout.nearestClear(new Span(groove.offset(), groove.top()))
+                            .filter(clear -> !clear.isOver(Length.mm(1500)))
                             .map(clear -> List.of(new Fix(
                                     (clear.isUnder(groove.offset()) ? "Lower it to " : "Raise it to ")
                                             + display.text(clear, Precision.FIT),

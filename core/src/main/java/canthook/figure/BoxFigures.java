@@ -3,9 +3,11 @@ package canthook.figure;
 import canthook.figure.Figure.Side;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
+import canthook.fingers.LowEnds;
 import canthook.plan.BottomChoice;
 import canthook.plan.Groove;
 import canthook.plan.LidChoice;
+import canthook.plan.Lowered;
 import canthook.planner.WorkedPlan;
 import canthook.size.SizedBox;
 
@@ -26,19 +28,30 @@ public final class BoxFigures {
         double t = box.finalThickness().length().mm();
         double proud = box.proud().length().mm();
         double gap = Math.max(length, width) * 0.11;
-        wallsFromAbove(d, length, width, t);
+        double te = box.finalEndThickness().length().mm();
+        wallsFromAbove(d, length, width, t, te);
         if (box.hasInside()) {
-            d.rect("inside", t, t, length - 2 * t, width - 2 * t);
-            d.across(t, length - t, width - t, Side.ABOVE, 0, box.insideLength());
-            d.upright(t, t, width - t, Side.RIGHT, 0, box.insideWidth());
+            d.rect("inside", te, t, length - 2 * te, width - 2 * t);
+            for (SizedBox.Place place : box.contents()) {
+                double x = te + place.along().mm();
+                double y = t + place.across().mm();
+                d.rect(
+                        place.divider() ? "divider" : "content",
+                        x,
+                        y,
+                        place.length().mm(),
+                        Math.max(place.width().mm(), place.divider() ? 0 : 1));
+            }
+            d.across(te, length - te, width - t, Side.ABOVE, 0, box.insideLength());
+            d.upright(te, t, width - t, Side.RIGHT, 0, box.insideWidth());
         }
         d.across(0, length, 0, Side.ABOVE, 1, box.outsideLength());
         d.upright(0, 0, width, Side.LEFT, 0, box.outsideWidth());
         double in = 0.07 * width;
         d.note(length / 2, width - t - in * 0.6, "A", "pencil", "middle", null);
         d.note(length / 2, t + in * 1.5, "C", "pencil", "middle", null);
-        d.note(length - t - in, width / 2, "B", "pencil", "middle", null);
-        d.note(t + in, width / 2, "D", "pencil", "middle", null);
+        d.note(length - te - in, width / 2, "B", "pencil", "middle", null);
+        d.note(te + in, width / 2, "D", "pencil", "middle", null);
         double y = width + gap;
         elevation(d, worked, 0, y, length, proud);
         d.upright(0, y, y + height, Side.LEFT, 0, box.height());
@@ -46,12 +59,13 @@ public final class BoxFigures {
         return d.done();
     }
 
-    private static void wallsFromAbove(Drawing d, double length, double width, double t) {
-        double safe = Math.min(t, Math.min(length, width) / 2);
+    private static void wallsFromAbove(Drawing d, double length, double width, double t, double te) {
+        double safe = Math.min(t, width / 2);
+        double safeEnd = Math.min(te, length / 2);
         d.rect("wall-end-on-side", 0, width - safe, length, safe, "A");
         d.rect("wall-end-on-side", 0, 0, length, safe, "C");
-        d.rect("wall-end-on-end", length - safe, safe, safe, width - 2 * safe, "B");
-        d.rect("wall-end-on-end", 0, safe, safe, width - 2 * safe, "D");
+        d.rect("wall-end-on-end", length - safeEnd, safe, safeEnd, width - 2 * safe, "B");
+        d.rect("wall-end-on-end", 0, safe, safeEnd, width - 2 * safe, "D");
     }
 
     /** A side seen from outside, its reference edge down, the mate's finger ends in its slots. */
@@ -60,7 +74,7 @@ public final class BoxFigures {
         Layout layout = worked.fingers().chosen().layout();
         double height = layout.height().mm();
         double bottom = y + height;
-        double t = box.finalThickness().length().mm();
+        double t = box.finalEndThickness().length().mm();
         d.rect("side-grain", x, y, length, height, "A");
         for (Span span : layout.fingerFirstSlots()) {
             double from = span.from().mm();
@@ -70,6 +84,53 @@ public final class BoxFigures {
         }
         d.line("reference-edge", x - proud, bottom, x + length + proud, bottom);
         grooveAcross(d, worked, x, bottom, length);
+        contentsBehind(d, worked, x, bottom);
+        lowWall(d, worked, x, y, length, bottom);
+    }
+
+    /** What goes in, seen through the wall: it stands on the bottom panel. */
+    private static void contentsBehind(Drawing d, WorkedPlan worked, double x, double bottom) {
+        double floor = worked.plan().bottom().kind() == BottomChoice.Kind.NONE
+                ? 0
+                : worked.plan()
+                        .bottom()
+                        .groove()
+                        .offset()
+                        .plus(worked.plan().bottom().thickness())
+                        .mm();
+        double left = x + worked.size().finalEndThickness().length().mm();
+        for (SizedBox.Place place : worked.size().contents()) {
+            if (!place.divider()) {
+                d.rect(
+                        "content-hidden",
+                        left + place.along().mm(),
+                        bottom - floor - place.height().mm(),
+                        place.length().mm(),
+                        place.height().mm());
+            }
+        }
+    }
+
+    /** Where the lower walls end; the front is drawn at the right. */
+    private static void lowWall(Drawing d, WorkedPlan worked, double x, double top, double length, double bottom) {
+        LowEnds low = worked.fingers().low();
+        if (low == null
+                || !low.height()
+                        .length()
+                        .isUnder(worked.fingers().chosen().layout().height())) {
+            return;
+        }
+        double y = bottom - low.height().length().mm();
+        double t = worked.size().finalEndThickness().length().mm();
+        if (low.which() == Lowered.Which.SLOPED) {
+            d.shape("cut-away", null, x, top, x + length, top, x + length, y);
+        } else {
+            d.rect("cut-away", x + length - t, top, t, y - top);
+            if (low.which() == Lowered.Which.BOTH_ENDS) {
+                d.rect("cut-away", x, top, t, y - top);
+            }
+        }
+        d.upright(x + length, y, bottom, Side.RIGHT, 0, low.height());
     }
 
     private static void grooveAcross(Drawing d, WorkedPlan worked, double x, double bottom, double length) {
@@ -98,6 +159,7 @@ public final class BoxFigures {
                 worked.plan().display());
         double height = layout.height().mm();
         double depth = box.slotDepth().length().mm();
+        double endDepth = box.endSlotDepth().length().mm();
         double side = box.sideLength().length().mm();
         double end = box.endLength().length().mm();
         double gap = Math.max(side, end) * 0.05;
@@ -106,7 +168,7 @@ public final class BoxFigures {
         for (int i = 0; i < 4; i++) {
             boolean isSide = i % 2 == 0;
             double length = isSide ? side : end;
-            part(d, layout, names[i], x, length, height, Math.min(depth, length / 2), isSide);
+            part(d, layout, names[i], x, length, height, Math.min(isSide ? depth : endDepth, length / 2), isSide);
             d.across(x, x + length, height, Side.BELOW, 0, isSide ? box.sideLength() : box.endLength());
             d.note(x + length / 2, height / 2, names[i], "pencil", "middle", null);
             x += length + gap;
