@@ -4,7 +4,15 @@ import { computed, ref, useId, watch } from 'vue'
 import { useBench } from './store'
 
 /** A plain number of the plan that is no length: percent, degrees. */
-const props = defineProps<{ label: string; field: string; unit: string; least: number; most: number }>()
+const props = defineProps<{
+  label: string
+  field: string
+  unit: string
+  least: number
+  most: number
+  /** may be left empty: not said */
+  optional?: boolean
+}>()
 const bench = useBench()
 const id = useId()
 const error = ref('')
@@ -16,7 +24,7 @@ const value = computed(() => {
 })
 const typed = ref(value.value)
 watch(value, (now) => {
-  if (Number(typed.value.replace(',', '.')) !== Number(now)) typed.value = now
+  if (!typed.value.trim() !== !now || Number(typed.value.replace(',', '.')) !== Number(now)) typed.value = now
 })
 const shown = computed(
   () => error.value || (bench.problem?.field === props.field ? bench.problem.detail : '')
@@ -25,7 +33,10 @@ const shown = computed(
 function read() {
   const text = typed.value.trim().replace(',', '.')
   const number = Number(text)
-  if (!text || !Number.isFinite(number)) {
+  if (!text && props.optional) {
+    error.value = ''
+    void bench.set(props.field, undefined, `plain ${props.field}`)
+  } else if (!text || !Number.isFinite(number)) {
     error.value = `${props.label}: “${typed.value}” is not a number. Type something such as ${Math.round((props.least + props.most) / 4)}.`
   } else if (number < props.least || number > props.most) {
     error.value = `${props.label} lies between ${props.least} and ${props.most} ${props.unit}; the value before still stands.`

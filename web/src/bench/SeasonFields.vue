@@ -64,6 +64,14 @@ function live(home: string) {
         :most="60"
       />
       <PlainField label="Shop humidity" field="seasons.shop.humidity" unit="%" :least="0" :most="95" />
+      <PlainField
+        label="Weeks in the shop"
+        field="seasons.weeks"
+        unit="weeks"
+        :least="0"
+        :most="2000"
+        optional
+      />
     </template>
     <ChoiceField label="It will live in" :value="seasons.home" :choices="homes" @choose="live" />
     <template v-if="seasons.home === 'OWN'">

@@ -92,7 +92,10 @@ export const useBench = defineStore('bench', () => {
     } catch (error) {
       if (turn !== asked) return
       const refused = problemOf(error)
-      problem.value = { ...refused, field: refused.field?.replace(/^plan\./, '') }
+      problem.value = {
+        ...refused,
+        field: refused.field?.replace(/^plan\./, '').replace(/\[(\d+)\]/g, '.$1')
+      }
       if (back && refused.status >= 400 && refused.status < 500) {
         plan.value = back
         done.value = done.value.slice(0, -1)

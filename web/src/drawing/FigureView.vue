@@ -247,6 +247,9 @@ svg {
   --fill-rip-waste: var(--hatch);
   --fill-kerf: var(--cut);
   --fill-inside: var(--sheet);
+  --fill-content: color-mix(in srgb, var(--panel) 20%, var(--sheet));
+  --fill-divider: var(--grain-up);
+  --fill-cut-away: var(--hatch);
   --fill-slot: var(--ground);
   --fill-stock: var(--grain);
   --fill-guide: var(--mate-up);
@@ -273,6 +276,7 @@ svg {
 .rip-waste,
 .cutter,
 .overlap,
+.cut-away,
 .part-missing {
   stroke: var(--cut);
 }
@@ -335,6 +339,13 @@ svg {
   stroke-dasharray: 5 3;
   stroke-width: 2;
 }
+.content,
+.content-hidden {
+  stroke: var(--panel);
+}
+.content-hidden {
+  stroke-dasharray: 5 4;
+}
 .break {
   stroke: var(--quiet);
   stroke-dasharray: 3 5;
@@ -390,6 +401,11 @@ svg {
   paint-order: stroke;
   stroke: color-mix(in srgb, var(--wood) 70%, transparent);
   stroke-width: 3px;
+}
+.note.content-name {
+  font-size: 13px;
+  fill: var(--panel);
+  font-weight: 600;
 }
 .note.quiet,
 .note.scale {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import ChoiceField from '../bench/ChoiceField.vue'
+import ContentsFields from '../bench/ContentsFields.vue'
 import NumberRow from '../bench/NumberRow.vue'
 import PlanLength from '../bench/PlanLength.vue'
 import StationFrame from '../bench/StationFrame.vue'
@@ -13,7 +14,13 @@ const bench = useBench()
 const size = computed(() => bench.plan?.size)
 const figure = computed(() => bench.answer?.figures.find((f) => f.id === 'size'))
 const unfolded = computed(() => bench.answer?.figures.find((f) => f.id === 'unfolded'))
-const labels = { 'size.length': 'Length', 'size.width': 'Width', 'size.height': 'Height of the wall' }
+const labels = {
+  'size.length': 'Length',
+  'size.width': 'Width',
+  'size.height': 'Height of the wall',
+  'size.lowered.height': 'Height of the low wall',
+  'size.endThickness': 'Thickness of the ends'
+}
 const tips = [
   { value: 'SAND', label: 'a hair proud, sand' },
   { value: 'TRIM', label: 'proud, trim' },
@@ -27,19 +34,77 @@ const tradeOffs: Record<string, string> = {
   UNDER: 'Planes along the grain only; the walls end thinner.'
 }
 
-/** Outside or inside may lead; the box stays the same size when that changes. */
+const leads = [
+  { value: 'CONTENTS', label: 'what goes in' },
+  { value: 'INSIDE', label: 'the inside' },
+  { value: 'OUTSIDE', label: 'the outside' },
+  { value: 'OPENING', label: 'the place it fits' }
+]
+const lowerWalls = [
+  { value: 'NONE', label: 'none' },
+  { value: 'FRONT', label: 'the front' },
+  { value: 'BOTH_ENDS', label: 'both ends' },
+  { value: 'SLOPED', label: 'front, sloping sides' }
+]
+const typed = computed(() => size.value?.from === 'INSIDE' || size.value?.from === 'OUTSIDE')
+
+/** Any of the four may lead; the box stays the same size when that changes, as far as it can. */
 function lead(from: string) {
-  const at = (id: string) => bench.numbers.get(id)?.value
+  const at = (id: string) => bench.numbers.get(id)?.value ?? 0
   const to = from === 'INSIDE' ? 'inside' : 'outside'
   const length = at(`size.${to}-length`)
   const width = at(`size.${to}-width`)
+  const height = at('size.height')
   void bench.decide((plan) => {
-    if (length && width && length >= 5 && width >= 5) {
+    if (length >= 5 && width >= 5) {
       plan.size.length = length
       plan.size.width = width
     }
-    plan.size.from = from as 'INSIDE' | 'OUTSIDE'
+    if (height >= 5) plan.size.height = height
+    if (from === 'CONTENTS') {
+      plan.size.contents ??= {
+        items: [
+          {
+            name: 'seed packets',
+            length: Math.max(1, at('size.inside-length') - 4),
+            width: Math.max(1, at('size.inside-width') - 4),
+            height: Math.max(1, Math.round(height * 0.6)),
+            count: 1,
+            laid: 'ALONG',
+            playLength: 4,
+            playWidth: 4,
+            playHeight: 10
+          }
+        ]
+      }
+    }
+    if (from === 'OPENING') {
+      plan.size.opening ??= {
+        length: at('size.outside-length') + 10,
+        width: at('size.outside-width') + 1,
+        height: height + 5,
+        clearLength: 10,
+        clearWidth: 1,
+        clearHeight: 5
+      }
+    }
+    plan.size.from = from as 'INSIDE'
   })
+}
+
+function lower(which: string) {
+  void bench.decide((plan) => {
+    if (which === 'NONE') delete plan.size.lowered
+    else {
+      const height =
+        plan.size.lowered?.height ?? Math.round((bench.numbers.get('size.height')?.value ?? 90) * 6) / 10
+      plan.size.lowered = { which: which as 'FRONT', height }
+    }
+  })
+}
+
+function forget() {
+  void bench.decide((plan) => delete plan.size.contents)
 }
 </script>
 
@@ -54,30 +119,58 @@ function lead(from: string) {
       <div class="unfolded"><EditableFigure v-if="unfolded" :figure="unfolded" /></div>
     </template>
     <template #decide>
-      <ChoiceField
-        label="Leading size"
-        :value="size?.from ?? 'OUTSIDE'"
-        :choices="[
-          { value: 'OUTSIDE', label: 'the outside' },
-          { value: 'INSIDE', label: 'the inside' }
-        ]"
-        @choose="lead"
-      />
-      <PlanLength
-        :label="size?.from === 'INSIDE' ? 'Inside length' : 'Outside length'"
-        field="size.length"
-        :least="5"
-        :most="3000"
-      />
-      <PlanLength
-        :label="size?.from === 'INSIDE' ? 'Inside width' : 'Outside width'"
-        field="size.width"
-        :least="5"
-        :most="3000"
-      />
-      <PlanLength label="Height of the wall" field="size.height" :least="5" :most="1500" />
+      <ChoiceField label="What leads" :value="size?.from ?? 'OUTSIDE'" :choices="leads" @choose="lead" />
+      <template v-if="typed">
+        <PlanLength
+          :label="size?.from === 'INSIDE' ? 'Inside length' : 'Outside length'"
+          field="size.length"
+          :least="5"
+          :most="3000"
+        />
+        <PlanLength
+          :label="size?.from === 'INSIDE' ? 'Inside width' : 'Outside width'"
+          field="size.width"
+          :least="5"
+          :most="3000"
+        />
+        <PlanLength label="Height of the wall" field="size.height" :least="5" :most="1500" />
+      </template>
+      <template v-else-if="size?.from === 'OPENING'">
+        <PlanLength label="The place, length" field="size.opening.length" :least="5" :most="5000" />
+        <PlanLength label="The place, width" field="size.opening.width" :least="5" :most="5000" />
+        <PlanLength label="The place, height" field="size.opening.height" :least="5" :most="3000" />
+        <PlanLength label="Leave along" field="size.opening.clearLength" :most="1000" />
+        <PlanLength label="Leave across" field="size.opening.clearWidth" :most="1000" />
+        <PlanLength label="Leave above" field="size.opening.clearHeight" :most="1000" />
+        <p class="trade">A tray on runners wants its room across exact; along it may be loose.</p>
+      </template>
+      <ContentsFields v-if="size?.from === 'CONTENTS'" />
+      <p v-else-if="size?.contents" class="trade">
+        What goes in is still tried against the inside.
+        <button type="button" class="word" @click="forget">Forget it</button>
+      </p>
       <PlanLength label="Thickness of the parts" field="size.thickness" :least="1" :most="200" />
+      <PlanLength
+        label="Of the ends, when it differs"
+        field="size.endThickness"
+        house="size.thickness"
+        :least="1"
+        :most="200"
+      />
       <WoodChoice label="Wood of the walls" field="walls" />
+      <ChoiceField
+        label="Lower walls"
+        :value="size?.lowered?.which ?? 'NONE'"
+        :choices="lowerWalls"
+        @choose="lower"
+      />
+      <PlanLength
+        v-if="size?.lowered"
+        label="Height of the low wall"
+        field="size.lowered.height"
+        :least="3"
+        :most="1500"
+      />
       <ChoiceField
         label="Finger tips"
         :value="size?.tips ?? 'SAND'"
@@ -98,10 +191,21 @@ function lead(from: string) {
       <NumberRow id="size.end-length" label="Ends B, D cut to" strong />
       <NumberRow id="size.inside-length" />
       <NumberRow id="size.inside-width" />
-      <NumberRow v-if="size?.from === 'INSIDE'" id="size.outside-length" />
-      <NumberRow v-if="size?.from === 'INSIDE'" id="size.outside-width" />
+      <NumberRow v-if="size?.from !== 'OUTSIDE'" id="size.outside-length" />
+      <NumberRow v-if="size?.from !== 'OUTSIDE'" id="size.outside-width" />
+      <NumberRow v-if="!typed" id="size.height" />
+      <template v-if="size?.contents">
+        <NumberRow id="size.needed-length" />
+        <NumberRow id="size.needed-width" />
+        <NumberRow id="size.needed-height" />
+      </template>
       <NumberRow v-if="size?.tips === 'UNDER'" id="size.final-thickness" />
       <NumberRow id="size.slot-depth" />
+      <NumberRow id="size.end-slot-depth" />
+      <NumberRow id="size.thickness-spread" />
+      <NumberRow id="fingers.low-boundary" label="Low wall, nearest boundary" />
+      <NumberRow id="fingers.low-sections" />
+      <NumberRow id="fingers.slope" />
     </template>
     <template #verdicts><VerdictList /></template>
   </StationFrame>

@@ -10,6 +10,8 @@ import canthook.plan.LidChoice;
 import canthook.plan.Lowered;
 import canthook.planner.WorkedPlan;
 import canthook.size.SizedBox;
+import java.util.HashSet;
+import java.util.Set;
 
 /** The box itself: in plan and elevation, unfolded, and standing on the shelf. */
 public final class BoxFigures {
@@ -32,6 +34,7 @@ public final class BoxFigures {
         wallsFromAbove(d, length, width, t, te);
         if (box.hasInside()) {
             d.rect("inside", te, t, length - 2 * te, width - 2 * t);
+            Set<String> named = new HashSet<>();
             for (SizedBox.Place place : box.contents()) {
                 double x = te + place.along().mm();
                 double y = t + place.across().mm();
@@ -40,7 +43,16 @@ public final class BoxFigures {
                         x,
                         y,
                         place.length().mm(),
-                        Math.max(place.width().mm(), place.divider() ? 0 : 1));
+                        place.width().mm());
+                if (!place.divider() && named.add(place.name())) {
+                    d.note(
+                            x + place.length().mm() / 2,
+                            y + place.width().mm() * 0.3,
+                            shortened(place, worked),
+                            "content-name",
+                            "middle",
+                            null);
+                }
             }
             d.across(te, length - te, width - t, Side.ABOVE, 0, box.insideLength());
             d.upright(te, t, width - t, Side.RIGHT, 0, box.insideWidth());
@@ -57,6 +69,16 @@ public final class BoxFigures {
         d.upright(0, y, y + height, Side.LEFT, 0, box.height());
         d.across(-proud, length + proud, y + height, Side.BELOW, 0, box.sideLength());
         return d.done();
+    }
+
+    /** As much of the name as its place has room for. */
+    private static String shortened(SizedBox.Place place, WorkedPlan worked) {
+        double share =
+                place.length().mm() / worked.size().outsideLength().length().mm();
+        int letters = Math.max(3, (int) (share * 30));
+        return place.name().length() <= letters
+                ? place.name()
+                : place.name().substring(0, letters - 1).strip() + "…";
     }
 
     private static void wallsFromAbove(Drawing d, double length, double width, double t, double te) {
@@ -169,11 +191,28 @@ public final class BoxFigures {
             boolean isSide = i % 2 == 0;
             double length = isSide ? side : end;
             part(d, layout, names[i], x, length, height, Math.min(isSide ? depth : endDepth, length / 2), isSide);
+            cutAway(d, worked, i, x, length, height);
             d.across(x, x + length, height, Side.BELOW, 0, isSide ? box.sideLength() : box.endLength());
             d.note(x + length / 2, height / 2, names[i], "pencil", "middle", null);
             x += length + gap;
         }
         return d.done();
+    }
+
+    /** What a lower wall loses: B is the front, A and C slope down to it, D is the back. */
+    private static void cutAway(Drawing d, WorkedPlan worked, int part, double x, double length, double height) {
+        LowEnds low = worked.fingers().low();
+        double off = low == null ? 0 : height - low.height().length().mm();
+        if (low == null || off <= 0) {
+            return;
+        }
+        boolean end = part % 2 == 1;
+        if (part == 1 || (end && low.which() == Lowered.Which.BOTH_ENDS)) {
+            d.rect("cut-away", x, 0, length, off);
+        } else if (!end && low.which() == Lowered.Which.SLOPED) {
+            double front = part == 0 ? x + length : x;
+            d.shape("cut-away", null, x, 0, x + length, 0, front, off);
+        }
     }
 
     private static void part(

@@ -31,6 +31,8 @@ class AxeTest {
         "/boxes,new",
         "/boxes/envelope-drawer/size,light",
         "/boxes/envelope-drawer/size,working",
+        "/boxes/packet-tray/size,light",
+        "/boxes/packet-tray/size,dark",
         "/boxes/envelope-drawer/fingers,light",
         "/boxes/envelope-drawer/blank,light",
         "/boxes/envelope-drawer/jig,light",

@@ -19,6 +19,7 @@ class ScreenshotsTest {
             for (String station : new String[] {"size", "fingers", "blank", "jig", "fit", "bottom"}) {
                 picture(page, bench, "/boxes/envelope-drawer/" + station, station, ".slate .number");
             }
+            picture(page, bench, "/boxes/packet-tray/size", "size-contents", ".slate .number");
             picture(page, bench, "/boxes/germination-box/lid", "lid", ".slate .number");
             page.navigate(bench.address + "/boxes/envelope-drawer/fingers");
             page.locator("[data-number='fingers.finger']").click();

@@ -47,7 +47,7 @@ class ExportTest extends ServerTestBase {
         assertThat(schema().validate(
                                 get("/api/boxes/" + kept() + "/project.json").text(), InputFormat.JSON))
                 .isEmpty();
-        for (String demo : List.of("1-germination-box.json", "2-envelope-drawer.json")) {
+        for (String demo : List.of("1-germination-box.json", "2-envelope-drawer.json", "3-packet-tray.json")) {
             ObjectNode file = node().put("format", "cant-hook-box");
             file.set("plan", demoPlan(demo));
             assertThat(schema().validate(file.toString(), InputFormat.JSON))

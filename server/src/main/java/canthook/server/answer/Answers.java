@@ -39,7 +39,7 @@ import org.jspecify.annotations.Nullable;
 public final class Answers {
     /** Which stages' numbers each station shows. */
     private static final Map<String, List<String>> STAGES = Map.of(
-            "size", List.of("size."),
+            "size", List.of("size.", "fingers.low", "fingers.slope"),
             "fingers", List.of("fingers.", "size.height", "size.thickness"),
             "blank", List.of("blank.", "size.", "fingers.first-rip", "fingers.closing-height"),
             "jig", List.of("jig.", "fingers.", "size.slot-depth", "fit.closing-height-after", "fit.clearance"),
