@@ -11,6 +11,19 @@ import EditableFigure from '../drawing/EditableFigure.vue'
 const bench = useBench()
 const figure = computed(() => bench.answer?.figures.find((f) => f.id === 'blank'))
 const labels = { 'blank.length': 'Blank length', 'blank.width': 'Blank width' }
+const measured = computed(() => bench.plan?.blank.measured ?? [])
+const letters = ['A', 'B', 'C', 'D']
+
+/** Planed parts are measured one by one; the readings begin at what was planned. */
+function measure() {
+  void bench.decide((plan) => {
+    const thickness = plan.size.thickness
+    plan.blank.measured = letters.map(() => thickness)
+  })
+}
+function forget() {
+  void bench.decide((plan) => delete plan.blank.measured)
+}
 const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
 </script>
 
@@ -47,11 +60,34 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
         />
         <label for="keep-offcut">Part off the offcut too</label>
       </div>
+      <template v-if="measured.length">
+        <PlanLength
+          v-for="(letter, i) in letters.slice(0, measured.length)"
+          :key="i"
+          :label="`${letter} measures, planed`"
+          :field="`blank.measured.${i}`"
+          :most="200"
+          fine
+        />
+        <button type="button" class="word" @click="forget">Forget the readings</button>
+      </template>
+      <button
+        v-else-if="bench.plan?.size.endThickness === undefined"
+        type="button"
+        class="word"
+        @click="measure"
+      >
+        Measure the planed parts
+      </button>
     </template>
     <template #follow>
       <NumberRow id="blank.needed" strong />
       <NumberRow id="blank.needed-width" strong />
       <NumberRow id="blank.left" :label="short ? 'Falls short by (negative)' : 'Left over in length'" />
+      <template v-if="measured.length">
+        <NumberRow id="size.thickness" />
+        <NumberRow id="size.thickness-spread" />
+      </template>
       <NumberRow id="blank.strips" />
       <NumberRow id="fingers.first-rip" label="Rip the strip first to" />
       <NumberRow id="size.side-length" label="Sides A, C cut to" />

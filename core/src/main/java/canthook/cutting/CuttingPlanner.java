@@ -28,12 +28,12 @@ public final class CuttingPlanner {
         List<List<Ripping>> ways =
                 task.blanks().stream().map(blank -> Ripping.of(blank, task)).toList();
         Laid laid = task.boxes().isEmpty() || ways.stream().allMatch(List::isEmpty)
-                ? nothing(task)
+                ? nothing()
                 : solver.solve(task, ways, watch);
         return of(task, ways, laid);
     }
 
-    private static Laid nothing(CuttingTask task) {
+    private static Laid nothing() {
         List<Goal> goals = new ArrayList<>();
         for (Aim aim : Aim.values()) {
             goals.add(new Goal(aim, 0, 0));

@@ -6,6 +6,8 @@ import java.util.List;
 /** Finds the best way to lay parts in blanks, goal after goal. The same task always gets the same answer. */
 public interface CuttingSolver {
     /**
+     * Seeks the best plan.
+     *
      * @param ways for each blank, the ways it may be ripped
      * @param watch is told how far it has come, and may stop it
      * @return the best found and how far it is proven
@@ -29,7 +31,12 @@ public interface CuttingSolver {
             }
         };
 
-        /** @param step in words; @param share of all steps done, 0 to 1 */
+        /**
+         * Says how far it has come.
+         *
+         * @param step in words
+         * @param share of all steps done, 0 to 1
+         */
         void on(String step, double share);
 
         boolean stops();

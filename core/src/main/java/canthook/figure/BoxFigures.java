@@ -245,7 +245,11 @@ public final class BoxFigures {
         double t = Math.min(box.finalThickness().length().mm(), Math.min(length, width) / 2);
         double dx = 0.5 * width;
         double dy = 0.38 * width;
-        d.shape("standing-top", null, 0, 0, length, 0, length + dx, -dy, dx, -dy);
+        LowEnds low = worked.fingers().low();
+        double off =
+                low == null ? 0 : Math.max(0, height - low.height().length().mm());
+        double slope = low != null && low.which() == Lowered.Which.SLOPED ? off : 0;
+        d.shape("standing-top", null, 0, 0, length, slope, length + dx, slope - dy, dx, -dy);
         double ix = 0.5 * t;
         double iy = 0.38 * t;
         d.shape(
@@ -254,22 +258,33 @@ public final class BoxFigures {
                 t + ix,
                 -iy,
                 length - t + ix,
-                -iy,
+                slope - iy,
                 length - t + dx - ix,
-                -dy + iy,
+                slope - dy + iy,
                 t + dx - ix,
                 -dy + iy);
-        d.rect("side-grain", 0, 0, length, height);
-        d.shape("standing-end", null, length, 0, length + dx, -dy, length + dx, height - dy, length, height);
+        d.shape("side-grain", null, 0, 0, length, slope, length, height, 0, height);
+        d.shape("standing-end", null, length, off, length + dx, off - dy, length + dx, height - dy, length, height);
+        if (off > slope) {
+            d.shape("standing-inside", null, length, 0, length + dx, -dy, length + dx, off - dy, length, off);
+        }
         for (Span span : layout.fingerFirstSlots()) {
             double from = height - span.from().mm();
             double to = height - Math.min(span.to().mm(), height);
-            d.rect("end-grain", length - t, to, t, from - to);
-            d.rect("end-grain", 0, to, t, from - to);
+            if (from > off) {
+                d.rect("end-grain", length - t, Math.max(to, off), t, from - Math.max(to, off));
+            }
+            if (low == null || low.which() != Lowered.Which.BOTH_ENDS || from > off) {
+                double upTo = low != null && low.which() == Lowered.Which.BOTH_ENDS ? Math.max(to, off) : to;
+                d.rect("end-grain", 0, upTo, t, from - upTo);
+            }
         }
         for (Span span : layout.slotFirstSlots()) {
             double from = height - span.from().mm();
-            double to = height - Math.min(span.to().mm(), height);
+            double to = Math.max(off, height - Math.min(span.to().mm(), height));
+            if (from <= off) {
+                continue;
+            }
             d.shape("standing-end-grain", null, length, from, length + ix, from - iy, length + ix, to - iy, length, to);
             d.shape(
                     "standing-end-grain",

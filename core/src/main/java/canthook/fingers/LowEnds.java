@@ -58,7 +58,7 @@ public record LowEnds(
                 "β",
                 "Nearest section boundary",
                 Show.FIT,
-                boundaryTerm(chosen, index),
+                chosen.boundary(index),
                 "Whole pitches from the reference edge, and a slot more where a slot ends.");
         Worked sections = sheet.work(
                 "low-sections",
@@ -80,11 +80,6 @@ public record LowEnds(
         }
         judge(plan, layout, low, index, verdicts);
         return new LowEnds(lowered.which(), low, boundary, sections, angle);
-    }
-
-    private static Term boundaryTerm(Rung chosen, int index) {
-        Term pitches = chosen.pitch().times((index + 1) / 2);
-        return index == 0 ? chosen.slot().times(1) : index % 2 == 0 ? pitches.plus(chosen.slot()) : pitches;
     }
 
     private static void judge(BoxPlan plan, Layout layout, Worked low, int index, Verdicts verdicts) {

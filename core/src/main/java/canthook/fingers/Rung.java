@@ -245,6 +245,13 @@ public record Rung(
                 sheet.numbers());
     }
 
+    /** The section boundaries as terms, from the reference edge up: end of a slot, end of a finger, end of the next slot … */
+    public Term boundary(int index) {
+        int pitches = (index + 1) / 2;
+        Term whole = pitch.times(pitches);
+        return index == 0 ? slot.times(1) : index % 2 == 0 ? whole.plus(slot) : whole;
+    }
+
     private static Term overlap(Worked kerf, HouseRules rules) {
         Term house = fixed(rules.overlap());
         return !kerf.length().isUnder(rules.overlap().times(1.5)) ? house : Term.smaller(house, kerf.over(2));

@@ -4,7 +4,6 @@ import canthook.bottom.BottomPanel;
 import canthook.fingers.Ladder;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
-import canthook.fingers.Rung;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -22,7 +21,6 @@ import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.working.Show;
-import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
@@ -126,7 +124,7 @@ public record SlidingLid(
                 "β",
                 "Nearest section boundary",
                 Show.FIT,
-                boundary(ladder.chosen(), layout.nearestBoundary(line.length())),
+                ladder.chosen().boundary(layout.nearestBoundary(line.length())),
                 "Whole pitches from the reference edge, and a slot more where a slot ends: the end of the lowered front's finger or slot"
                         + " that lies nearest.");
         Worked off = sheet.work(
@@ -282,12 +280,6 @@ public record SlidingLid(
             verdicts.mind(
                     Code.PANEL_RATTLES, "lid.tongue", "The lid is thinner than its tongue should be and will rattle.");
         }
-    }
-
-    /** Boundaries in turn: end of a slot, end of a finger, end of the next slot … */
-    private static Term boundary(Rung chosen, int index) {
-        Term pitches = chosen.pitch().times((index + 1) / 2);
-        return index == 0 ? chosen.slot().times(1) : index % 2 == 0 ? pitches.plus(chosen.slot()) : pitches;
     }
 
     /** The nearest boundary, and the next one the other way. */

@@ -8,6 +8,7 @@ import canthook.plan.Groove;
 import canthook.plan.Opening;
 import canthook.plan.SizeWish;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -38,6 +39,10 @@ public final class PlanLengths {
         lengths.put("blank.width", plan.blank().width());
         lengths.put("blank.squaring", plan.blank().squaring());
         lengths.put("blank.crosscutKerf", plan.blank().crosscutKerf());
+        List<Length> measured = plan.blank().measured();
+        for (int i = 0; measured != null && i < measured.size(); i++) {
+            lengths.put("blank.measured." + i, measured.get(i));
+        }
         lengths.put("jig.slimmerBy", plan.jig().slimmerBy());
         lengths.put("bottom.thickness", plan.bottom().thickness());
         lengths.put("bottom.groove", plan.bottom().groove());

@@ -94,7 +94,7 @@ public record SizedBox(
                 reasonOf(wish.tips()),
                 wish.proud(),
                 "size.proud");
-        boolean alike = thickness == endThickness;
+        boolean alike = wish.endThickness() == null;
         Worked finalThickness = under ? planed(sheet, "final-thickness", "Tf", "Wall", thickness, tips) : thickness;
         Worked finalEnd = alike
                 ? finalThickness
@@ -175,7 +175,7 @@ public record SizedBox(
 
     /** Whether sides and ends are of one thickness. */
     public boolean isOfOneThickness() {
-        return thickness == endThickness;
+        return thickness.equals(endThickness);
     }
 
     /** The thinner of the two walls once finished: what a groove must leave standing. */

@@ -25,9 +25,8 @@ final class Reachable {
             return room;
         }
         while (upTo < room) {
-            Long next = sums.higher(upTo);
             grow(upTo);
-            next = sums.higher(upTo);
+            Long next = sums.higher(upTo);
             upTo = next == null || next > room ? room : next;
             if (sums.size() > MOST) {
                 upTo = Long.MAX_VALUE;
