@@ -124,4 +124,19 @@ class SizeFromTest {
         assertThat(off).isVisible();
         page.context().close();
     }
+
+    /** 9, 9.16, 9, 9: mean 9.04 and spread 0.16, over the tenth that shows. */
+    @Test
+    void planedPartsAreMeasuredAndTheMeanIsCutFor() {
+        Page page = size("envelope-drawer");
+        page.navigate(bench.address + "/boxes/envelope-drawer/blank");
+        page.getByText("Measure the planed parts").click();
+        type(page, "B measures, planed", "9.16");
+        assertThat(number(page, "size.thickness")).containsText("9.04");
+        assertThat(number(page, "size.thickness-spread")).containsText("0.16");
+        assertThat(page.locator("nav.rail")).containsText("mind");
+        page.getByText("Forget the readings").click();
+        assertThat(number(page, "size.thickness-spread")).hasCount(0);
+        page.context().close();
+    }
 }
