@@ -30,7 +30,7 @@ class NeverWorseTest {
 
     @Test
     void aBatchOfTwentyFourFromTwelveBoardsIsProven() {
-        CutPlan plan = CuttingPlanner.plan(Cuttings.task(1, 12, 24, 1, 1500, 900), SOLVER, Watch.PATIENT);
+        CutPlan plan = CuttingPlanner.plan(Cuttings.task(1, 12, 24, 1, 2200, 900), SOLVER, Watch.PATIENT);
         assertThat(plan.isComplete()).isTrue();
         assertThat(plan.isProven()).isTrue();
     }
