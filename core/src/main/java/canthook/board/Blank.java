@@ -129,9 +129,4 @@ public record Blank(
     private static String words(Length length) {
         return LengthDisplay.echo(length, LengthUnit.MILLIMETRE);
     }
-
-    public Blank withId(String newId) {
-        return new Blank(
-                newId, name, length, width, thickness, wood, ringAngle, moisture, figure, snipe, note, defects);
-    }
 }

@@ -105,9 +105,4 @@ public record CuttingTask(List<Wanted> boxes, List<Blank> blanks, Habits habits)
     public Length thicknessForBook(Wanted box) {
         return box.thickest().plus(habits.planing()).times(2).plus(habits.resawKerf());
     }
-
-    /** The same with other habits. */
-    public CuttingTask with(Habits others) {
-        return new CuttingTask(boxes, blanks, others);
-    }
 }

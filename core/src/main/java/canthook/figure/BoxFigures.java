@@ -112,14 +112,7 @@ public final class BoxFigures {
 
     /** What goes in, seen through the wall: it stands on the bottom panel. */
     private static void contentsBehind(Drawing d, WorkedPlan worked, double x, double bottom) {
-        double floor = worked.plan().bottom().kind() == BottomChoice.Kind.NONE
-                ? 0
-                : worked.plan()
-                        .bottom()
-                        .groove()
-                        .offset()
-                        .plus(worked.plan().bottom().thickness())
-                        .mm();
+        double floor = worked.plan().bottom().floor().mm();
         double left = x + worked.size().finalEndThickness().length().mm();
         for (SizedBox.Place place : worked.size().contents()) {
             if (!place.divider()) {

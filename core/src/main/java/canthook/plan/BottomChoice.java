@@ -48,6 +48,11 @@ public record BottomChoice(
         Refused.unlessAbsentOrBetween("endFit", "End fit", endFit, Length.ZERO, Length.mm(20));
     }
 
+    /** Height of the panel's upper face, where things stand: the groove's lower edge and the panel on it; zero without one. */
+    public Length floor() {
+        return kind == Kind.NONE ? Length.ZERO : groove.offset().plus(thickness);
+    }
+
     public BottomChoice withGroove(Groove newGroove) {
         return new BottomChoice(kind, stuff, thickness, newGroove, grain, pinned, gap, endFit);
     }

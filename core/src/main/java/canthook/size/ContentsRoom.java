@@ -5,7 +5,6 @@ import static canthook.working.Term.fixed;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
-import canthook.plan.BottomChoice;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
 import canthook.plan.Contents.Item;
@@ -121,10 +120,7 @@ record ContentsRoom(Worked length, Worked width, Worked height, List<SizedBox.Pl
     /** Whether they go in when something else leads, and whether the lid clears them. */
     void judge(BoxPlan plan, Worked insideLength, Worked insideWidth, Worked wall, Verdicts verdicts) {
         LengthDisplay display = plan.display();
-        Length floor = plan.bottom().kind() == BottomChoice.Kind.NONE
-                ? Length.ZERO
-                : plan.bottom().groove().offset().plus(plan.bottom().thickness());
-        Length top = floor.plus(height.length());
+        Length top = plan.bottom().floor().plus(height.length());
         Fix lead = new Fix("Let the contents lead", plan.with(plan.size().withFrom(SizeWish.From.CONTENTS)));
         if (length.length().isOver(insideLength.length())) {
             tooLarge(verdicts, display, "size.needed-length", "long", length, insideLength, lead);

@@ -173,11 +173,6 @@ public record SizedBox(
                 && finalEndThickness.length().isPositive();
     }
 
-    /** Whether sides and ends are of one thickness. */
-    public boolean isOfOneThickness() {
-        return thickness.equals(endThickness);
-    }
-
     /** The thinner of the two walls once finished: what a groove must leave standing. */
     public Worked thinnestWall() {
         return finalEndThickness.length().isUnder(finalThickness.length()) ? finalEndThickness : finalThickness;

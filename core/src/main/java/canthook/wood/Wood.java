@@ -54,9 +54,6 @@ public record Wood(
         }
     }
 
-    /** The usual ratio of tangential to radial shrinkage, where only one of the two is known. */
-    public static final double USUAL_RATIO = 1.8;
-
     /** From this specific gravity up, wood counts as hard whatever the botanists call it. */
     public static final double HARD_FROM = 0.45;
 
