@@ -9,6 +9,7 @@ import canthook.length.Precision;
 import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
 import canthook.plan.SizeWish;
+import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
@@ -83,7 +84,7 @@ public record CutBlank(
                 "Squaring loss at each end",
                 Show.LAYOUT,
                 rules.squaring(),
-                "a sawn end is seldom square or sound.",
+                HouseRule.SQUARING.reason(),
                 board.squaring(),
                 "blank.squaring");
         Worked kerf = sheet.ruled(

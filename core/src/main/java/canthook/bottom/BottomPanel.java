@@ -17,6 +17,7 @@ import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.plan.Stuff;
 import canthook.seasons.Year;
+import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
@@ -114,7 +115,7 @@ public record BottomPanel(
                 "The wall, less the groove's lower edge, less the panel standing on it.");
         Layout layout = ladder.chosen().layout();
         Verdicts verdicts = new Verdicts("bottom");
-        boolean sound = judgeGroove(plan, box, layout, groove, choice, stopAt, verdicts);
+        boolean sound = judgeGroove(plan, box, layout, groove, choice, stopAt, rules, verdicts);
         if (sound) {
             judgePanel(plan, box, year, rules, across, choice, verdicts);
         }
@@ -137,7 +138,7 @@ public record BottomPanel(
                 "End fit, total",
                 Show.FIT,
                 rules.endFit(),
-                "wood hardly moves along the grain: enough to slip in.",
+                HouseRule.END_FIT.reason(),
                 plan.bottom().endFit(),
                 "bottom.endFit");
         Term room = opening.plus(fixed(2).times(depth)).minus(endFit);
@@ -165,17 +166,18 @@ public record BottomPanel(
             Groove groove,
             BottomChoice choice,
             Worked stopAt,
+            HouseRules rules,
             Verdicts verdicts) {
         LengthDisplay display = plan.display();
         Length wall = box.thinnestWall().length();
-        Length half = wall.dividedBy(2);
+        Length deepest = rules.deepestGroove(wall);
         if (!groove.depth().isUnder(wall)) {
             verdicts.stop(
                     Code.GROOVE_DEEPER_THAN_WALL,
                     "bottom.groove-depth",
                     "A groove " + display.text(groove.depth(), Precision.LAYOUT) + " deep goes right through a wall of "
                             + display.text(wall, Precision.LAYOUT) + ".",
-                    shallower(plan, choice, half));
+                    shallower(plan, choice, deepest));
             return false;
         }
         if (groove.top().isOver(layout.height())) {
@@ -185,12 +187,12 @@ public record BottomPanel(
                     "The groove ends above the wall's upper edge. Lower it or make it narrower.");
             return false;
         }
-        if (groove.depth().isOver(half)) {
+        if (groove.depth().isOver(deepest)) {
             verdicts.mind(
                     Code.GROOVE_OVER_HALF,
                     "bottom.groove-depth",
-                    "Deeper than half the wall: what is left outside is weak.",
-                    shallower(plan, choice, half));
+                    "Deeper than " + rules.shareOfWall() + " the wall: " + HouseRule.GROOVE_SHARE.reason(),
+                    shallower(plan, choice, deepest));
         }
         if (layout.meets(new Span(groove.offset(), groove.top())) == Layout.Where.STRADDLES) {
             verdicts.mind(
@@ -205,12 +207,13 @@ public record BottomPanel(
                                     plan.with(choice.withGroove(groove.withOffset(clear))))))
                             .orElse(List.of()));
         }
-        if (stopAt.length().isUnder(Length.mm(2))) {
+        if (stopAt.length().isUnder(rules.leastWallLeft())) {
             verdicts.mind(
                     Code.WALL_LEFT_THIN,
                     "bottom.stop-at",
                     "Only " + display.text(stopAt.length(), Precision.FIT)
-                            + " of wall is left outside the groove; at least 2 mm is wanted.");
+                            + " of wall is left outside the groove; at least "
+                            + display.text(rules.leastWallLeft(), Precision.FIT) + " is wanted.");
         }
         if (choice.thickness().isOver(groove.width())) {
             verdicts.note(
@@ -254,7 +257,7 @@ public record BottomPanel(
             return;
         }
         List<Fix> fixes = new ArrayList<>();
-        for (BottomChoice tried : remedies(choice, box)) {
+        for (BottomChoice tried : remedies(choice, box, rules)) {
             PanelWidth width = across(tried, box, year, rules);
             Worked hold = tried.pinned() ? width.centred() : width.slid();
             if (!hold.length().isUnder(width.least().length())) {
@@ -270,11 +273,11 @@ public record BottomPanel(
                 fixes);
     }
 
-    private static List<BottomChoice> remedies(BottomChoice choice, SizedBox box) {
+    private static List<BottomChoice> remedies(BottomChoice choice, SizedBox box, HouseRules rules) {
         List<BottomChoice> tried = new ArrayList<>();
-        Length half = box.thinnestWall().length().dividedBy(2);
-        if (choice.groove().depth().isUnder(half)) {
-            tried.add(choice.withGroove(choice.groove().withDepth(half)));
+        Length deepest = rules.deepestGroove(box.thinnestWall().length());
+        if (choice.groove().depth().isUnder(deepest)) {
+            tried.add(choice.withGroove(choice.groove().withDepth(deepest)));
         }
         if (!choice.pinned()) {
             tried.add(choice.withPinned(true));

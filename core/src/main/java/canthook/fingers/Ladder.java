@@ -8,6 +8,7 @@ import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
 import canthook.plan.SizeWish;
+import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
@@ -75,7 +76,7 @@ public record Ladder(
                 firstRip.minus(chosen.closing()),
                 "From the first rip down to the closing height.");
         Verdicts verdicts = new Verdicts("fingers");
-        judge(plan, box, rungs, best, chosen, verdicts);
+        judge(plan, box, rungs, best, chosen, verdicts, rules);
         LowEnds low = best.feasible() ? LowEnds.of(plan, box, chosen, sheet, verdicts) : null;
         List<Worked> numbers = new ArrayList<>(chosen.numbers());
         numbers.addAll(sheet.numbers());
@@ -111,7 +112,7 @@ public record Ladder(
                 "Largest change of clearance to expect",
                 Show.FIT,
                 rules.expectedChange(),
-                "a first test cut is seldom further off than a tenth of a millimetre.",
+                HouseRule.EXPECTED_CHANGE.reason(),
                 null,
                 "rules");
         return sheet.work(
@@ -120,10 +121,11 @@ public record Ladder(
                 "Left over the closing height",
                 Show.FIT,
                 Term.larger(chosen.fingers().times(change), fixed(rules.leastOverHeight())),
-                "Each finger may grow or shrink by the change of clearance; at least half a millimetre.");
+                "Each finger may grow or shrink by the change of clearance; at least what the house rule says.");
     }
 
-    private static void judge(BoxPlan plan, SizedBox box, List<Rung> rungs, Rung best, Rung chosen, Verdicts verdicts) {
+    private static void judge(
+            BoxPlan plan, SizedBox box, List<Rung> rungs, Rung best, Rung chosen, Verdicts verdicts, HouseRules rules) {
         LengthDisplay display = plan.display();
         Length kerf = plan.fingers().kerf();
         if (!best.feasible()) {
@@ -167,11 +169,12 @@ public record Ladder(
                                             .withSections(chosen.sections().count()))));
         }
         double ratio = chosen.sectionRatio().number();
-        if (chosen.feasible() && (ratio < 0.5 || ratio > 1.5)) {
+        if (chosen.feasible() && rules.isStrange(ratio)) {
             verdicts.note(
                     Code.SECTION_STRANGE,
                     "fingers.section-ratio",
-                    "A choice seldom made: " + Rung.ratioWords(ratio) + ". House rule: half to one and a half times.");
+                    "A choice seldom made: " + Rung.ratioWords(ratio) + ". "
+                            + chosen.sectionRatio().rule());
         }
         if (rungs.get(rungs.size() - 1).feasible()) {
             verdicts.note(

@@ -10,9 +10,11 @@ import canthook.length.Precision;
 import canthook.plan.BottomChoice;
 import canthook.plan.BoxPlan;
 import canthook.plan.LidChoice;
+import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.wood.Wood;
+import canthook.working.Quantity;
 import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
@@ -106,7 +108,7 @@ public record Rung(
                 "May close lower by",
                 Show.LAYOUT,
                 rules.oneLowerBy(),
-                "a millimetre of height is a fair price for one pass a slot.",
+                HouseRule.ONE_LOWER_BY.reason(),
                 plan.fingers().lowerBy(),
                 "fingers.lowerBy");
         Length lowest = height.length().minus(lower.length());
@@ -201,9 +203,12 @@ public record Rung(
                 "Section to thickness",
                 Show.RATIO,
                 slot.over(thickness),
-                "House rule: between 0.5 and 1.5, best 0.7 to 1.0.");
+                "House rule: between " + ratio(rules, HouseRule.SECTION_LEAST) + " and "
+                        + ratio(rules, HouseRule.SECTION_MOST) + ", best "
+                        + ratio(rules, HouseRule.SECTION_BEST_FROM) + " to "
+                        + ratio(rules, HouseRule.SECTION_BEST_TO) + ".");
         Layout layout = new Layout(count, slot.length(), finger.length(), closing.length());
-        List<Reason> reasons = reasons(plan, layout, wide, passes, cuts, ripOff, display);
+        List<Reason> reasons = reasons(plan, layout, wide, passes, cuts, ripOff, display, rules);
         Term lost = fixed(0);
         for (Reason reason : reasons) {
             if (reason.lost() > 0) {
@@ -218,7 +223,7 @@ public record Rung(
                 fixed(100).minus(lost),
                 "A hundred, less what each reason beside the rung costs.");
         String why = feasible
-                ? (wide.number() > 1.5 || wide.number() < 0.5 ? "strange: " + ratioWords(wide.number()) : "")
+                ? (rules.isStrange(wide.number()) ? "strange: " + ratioWords(wide.number()) : "")
                 : "the cutter's " + display.text(kerf.length(), Precision.FIT) + " is wider than the slot";
         return new Rung(
                 feasible,
@@ -298,7 +303,7 @@ public record Rung(
                 "Extra per ten sections above twelve",
                 Show.FIT,
                 rules.extraPerTenSections(),
-                "many sections add up their errors.",
+                HouseRule.EXTRA_PER_TEN_SECTIONS.reason(),
                 null,
                 "fingers.clearance");
         return sheet.work(
@@ -317,9 +322,10 @@ public record Rung(
             Worked passes,
             Worked cuts,
             Worked ripOff,
-            LengthDisplay display) {
+            LengthDisplay display,
+            HouseRules rules) {
         List<Reason> reasons = new ArrayList<>();
-        reasons.add(new Reason(ratioWords(wide.number()), lostByRatio(wide.number())));
+        reasons.add(new Reason(ratioWords(wide.number()), lostByRatio(wide.number(), rules)));
         int times = passes.count();
         reasons.add(
                 new Reason(times == 1 ? "one pass a slot" : times + " passes a slot", Math.min(30, 6.0 * (times - 1))));
@@ -346,11 +352,20 @@ public record Rung(
         return new Span(groove.offset(), groove.top());
     }
 
-    private static double lostByRatio(double ratio) {
-        double off = ratio < 0.7 ? 0.7 - ratio : Math.max(0, ratio - 1);
-        double inside = ratio < 0.7 ? 50 : 20;
-        double limit = ratio < 0.7 ? 0.2 : 0.5;
+    private static double lostByRatio(double ratio, HouseRules rules) {
+        double from = rules.value(HouseRule.SECTION_BEST_FROM);
+        double to = rules.value(HouseRule.SECTION_BEST_TO);
+        boolean narrow = ratio < from;
+        double off = narrow ? from - ratio : Math.max(0, ratio - to);
+        double inside = narrow ? 50 : 20;
+        double limit = narrow
+                ? Math.max(0, from - rules.value(HouseRule.SECTION_LEAST))
+                : Math.max(0, rules.value(HouseRule.SECTION_MOST) - to);
         return Math.round(Math.min(60, off <= limit ? off * inside : 10 + (off - limit) * 50) * 10) / 10.0;
+    }
+
+    private static String ratio(HouseRules rules, HouseRule rule) {
+        return Show.RATIO.number(Quantity.of(rules.value(rule)), LengthDisplay.METRIC);
     }
 
     /** How wide a section is beside the wood's thickness, in words. */

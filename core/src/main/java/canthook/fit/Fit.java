@@ -8,6 +8,7 @@ import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
+import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
@@ -88,7 +89,7 @@ public record Fit(
                 "Acceptable either way",
                 Show.FIT,
                 rules.band(plan.walls().known()),
-                "between too tight to close and too loose to hold.",
+                HouseRule.BAND_AROUND.reason(),
                 null,
                 "rules");
         Worked from = sheet.work(

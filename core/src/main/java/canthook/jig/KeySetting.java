@@ -6,6 +6,7 @@ import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
+import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.verdict.Verdict;
@@ -95,7 +96,7 @@ public record KeySetting(
                 "Key slimmer by",
                 Show.FIT,
                 rules.keySlimmerBy(),
-                "a key must slip into its slot without play that shows.",
+                HouseRule.KEY_SLIMMER_BY.reason(),
                 plan.jig().slimmerBy(),
                 "jig.slimmerBy");
         boolean once = chosen.passes().count() <= 1;

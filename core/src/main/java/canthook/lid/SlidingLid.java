@@ -14,6 +14,7 @@ import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.plan.LidChoice;
 import canthook.seasons.Year;
+import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
@@ -80,7 +81,7 @@ public record SlidingLid(
                 "Running clearance at the wettest, total",
                 Show.FIT,
                 rules.running(),
-                "a lid must still slide on the wettest day.",
+                HouseRule.RUNNING.reason(),
                 choice.running(),
                 "lid.running");
         Worked vertical = sheet.ruled(
@@ -89,20 +90,13 @@ public record SlidingLid(
                 "Clearance in the groove's height",
                 Show.FIT,
                 rules.vertical(),
-                "less binds, more tips.",
+                HouseRule.VERTICAL.reason(),
                 choice.vertical(),
                 "lid.vertical");
         PanelWidth across =
                 PanelWidth.of(sheet, choice.stuff(), "lid.stuff", year, box.insideWidth(), depth, running, rules);
         Worked endFit = sheet.ruled(
-                "end-fit",
-                "ef",
-                "End fit",
-                Show.FIT,
-                rules.endFit(),
-                "wood hardly moves along the grain: enough to close flush.",
-                null,
-                "rules");
+                "end-fit", "ef", "End fit", Show.FIT, rules.endFit(), HouseRule.END_FIT.reason(), null, "rules");
         Worked along = sheet.work(
                 "along",
                 "Ll",
@@ -153,7 +147,7 @@ public record SlidingLid(
                         floor.minus(ladder.chosen().closing().minus(lower)),
                         "Above the bottom, less what lies over the groove's lower edge.");
         Verdicts verdicts = new Verdicts("lid");
-        judge(plan, box, choice, layout, across, line, boundary, off, over, inside, tongue, vertical, verdicts);
+        judge(plan, box, choice, layout, across, line, boundary, off, over, inside, tongue, vertical, rules, verdicts);
         return new SlidingLid(
                 across,
                 along,
@@ -186,6 +180,7 @@ public record SlidingLid(
             Worked inside,
             Worked tongue,
             Worked vertical,
+            HouseRules rules,
             Verdicts verdicts) {
         LengthDisplay display = plan.display();
         Groove groove = choice.groove();
@@ -196,7 +191,7 @@ public record SlidingLid(
                     "lid.groove-depth",
                     "A groove " + display.text(groove.depth(), Precision.LAYOUT) + " deep goes right through a wall of "
                             + display.text(wall, Precision.LAYOUT) + ".",
-                    deep(plan, choice, wall.dividedBy(2)));
+                    deep(plan, choice, rules.deepestGroove(wall)));
             return;
         }
         if (groove.top().isOver(layout.height()) || !line.length().isPositive()) {
@@ -224,12 +219,12 @@ public record SlidingLid(
                     "lid.inside-height",
                     "The lid's groove lies at or under the bottom: nothing is left between them.");
         }
-        if (groove.depth().isOver(wall.dividedBy(2))) {
+        if (groove.depth().isOver(rules.deepestGroove(wall))) {
             verdicts.mind(
                     Code.GROOVE_OVER_HALF,
                     "lid.groove-depth",
-                    "Deeper than half the wall: what is left outside is weak.",
-                    deep(plan, choice, wall.dividedBy(2)));
+                    "Deeper than " + rules.shareOfWall() + " the wall: " + HouseRule.GROOVE_SHARE.reason(),
+                    deep(plan, choice, rules.deepestGroove(wall)));
         }
         Length least = Length.longer(Length.mm(4), box.thickness().length().dividedBy(2));
         if (over.length().isUnder(least)) {
@@ -261,8 +256,8 @@ public record SlidingLid(
                             + display.text(across.slid().length(), Precision.FIT)
                             + " if it slid to one side; the house wants "
                             + display.text(across.least().length(), Precision.FIT) + ".",
-                    groove.depth().isUnder(wall.dividedBy(2))
-                            ? new Fix[] {deep(plan, choice, wall.dividedBy(2))}
+                    groove.depth().isUnder(rules.deepestGroove(wall))
+                            ? new Fix[] {deep(plan, choice, rules.deepestGroove(wall))}
                             : new Fix[0]);
         }
         if (layout.meets(new Span(groove.offset(), groove.top())) == Layout.Where.STRADDLES) {

@@ -128,8 +128,8 @@ public record PanelWidth(
                 "E₀",
                 "Engagement wanted at least",
                 Show.FIT,
-                Term.larger(fixed(rules.leastEngagement()), depth.over(3)),
-                "House rule: 2 mm or a third of the groove's depth, whichever is more.");
+                Term.larger(fixed(rules.leastEngagement()), depth.times(rules.engagementShare())),
+                "House rules: a least length, and a share of the groove's depth; whichever is more.");
         return new PanelWidth(opening, depth, left, widest, xWet, xDry, cut, driest, centred, slid, least, movements);
     }
 
@@ -188,9 +188,10 @@ public record PanelWidth(
     /** House rule: the larger of 0.5 mm and the movement for 1 % of moisture. */
     private static Worked houseGap(Worksheet sheet, Movements movements, Worked now, Worked room, HouseRules rules) {
         Term least = fixed(rules.leastGap());
-        String words = "House rule: the larger of 0.5 mm and the movement for 1 % of moisture; a meter is no better.";
+        String words =
+                "House rule: the larger of the least gap and the movement for 1 % of moisture; a meter is no better.";
         if (movements.wood.isSheet()) {
-            return sheet.work("gap", "gap", "Gap at the wettest, total", Show.FIT, least, "House rule: 0.5 mm.");
+            return sheet.work("gap", "gap", "Gap at the wettest, total", Show.FIT, least, "House rule: the least gap.");
         }
         Worked f = movements.saturation;
         Worked one = sheet.work(

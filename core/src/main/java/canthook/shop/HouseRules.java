@@ -1,89 +1,224 @@
 package canthook.shop;
 
 import canthook.length.Length;
+import canthook.refusal.Refused;
+import canthook.shop.HouseRule.Kind;
 import canthook.wood.Wood;
+import java.util.EnumMap;
+import java.util.Map;
 
-/**
- * The shop's defaults. Each is a habit with a reason, not a law; a plan may override the ones that have a field.
- *
- * @param overlap neighbouring passes overlap by at least this
- * @param keySlimmerBy a key is slimmer than its slot by this
- * @param squaring lost at each end of a blank
- * @param oneLowerBy height the maker gives up for one pass a slot
- */
-public record HouseRules(
-        Length overlap,
-        Length keySlimmerBy,
-        Length squaring,
-        Length oneLowerBy,
-        Length proudSanded,
-        Length proudTrimmed,
-        Length proudByDesign,
-        Length under,
-        Length clearanceHard,
-        Length clearanceSoft,
-        Length clearancePlywood,
-        Length bandAround,
-        Length bandAroundPlywood,
-        Length extraPerTenSections,
-        Length expectedChange,
-        Length leastOverHeight,
-        Length endFit,
-        Length leastGap,
-        Length leastEngagement,
-        Length running,
-        Length vertical,
-        Length leastWallLeft,
-        Length smallestMove,
-        Length kerfDiffers) {
-
+/** The shop's habits: the defaults, and what the maker has changed. Two with the same values are equal. */
+public final class HouseRules {
     /** The defaults a new shop starts from. */
-    public static final HouseRules DEFAULT = new HouseRules(
-            Length.mm(0.2),
-            Length.mm(0.03),
-            Length.mm(10),
-            Length.mm(1),
-            Length.mm(0.4),
-            Length.mm(1),
-            Length.mm(3),
-            Length.mm(0.3),
-            Length.mm(0.12),
-            Length.mm(0.06),
-            Length.mm(0.20),
-            Length.mm(0.06),
-            Length.mm(0.08),
-            Length.mm(0.02),
-            Length.mm(0.1),
-            Length.mm(0.5),
-            Length.mm(0.5),
-            Length.mm(0.5),
-            Length.mm(2),
-            Length.mm(0.8),
-            Length.mm(0.25),
-            Length.mm(2),
-            Length.mm(0.02),
-            Length.mm(0.03));
+    public static final HouseRules DEFAULT = new HouseRules(Map.of());
+
+    private final Map<HouseRule, Double> changed;
+    private final Length[] lengths = new Length[HouseRule.values().length];
+
+    /**
+     * @param changed values that are not the default, in millimetres, as a ratio, in seconds
+     * @throws Refused when one lies outside what its rule allows, or two contradict each other
+     */
+    public HouseRules(Map<HouseRule, Double> changed) {
+        Map<HouseRule, Double> kept = new EnumMap<>(HouseRule.class);
+        changed.forEach((rule, value) -> {
+            check(rule, value);
+            if (value != rule.usual()) {
+                kept.put(rule, value);
+            }
+        });
+        this.changed = kept;
+        for (HouseRule rule : HouseRule.values()) {
+            lengths[rule.ordinal()] = Length.mm(value(rule));
+        }
+        if (value(HouseRule.SECTION_BEST_FROM) > value(HouseRule.SECTION_BEST_TO)) {
+            throw new Refused("value", "The best sections cannot begin above where they end.");
+        }
+    }
+
+    private static void check(HouseRule rule, double value) {
+        if (rule.kind() == Kind.LENGTH && Double.isFinite(value)) {
+            Refused.unlessBetween(
+                    "value", rule.label(), Length.mm(value), Length.mm(rule.least()), Length.mm(rule.most()));
+        } else {
+            Refused.unlessBetween(
+                    "value", rule.label(), value, rule.least(), rule.most(), rule.kind() == Kind.SECONDS ? "s" : "");
+        }
+    }
+
+    /** The value that stands: millimetres, a ratio, seconds. */
+    public double value(HouseRule rule) {
+        return changed.getOrDefault(rule, rule.usual());
+    }
+
+    public boolean isChanged(HouseRule rule) {
+        return changed.containsKey(rule);
+    }
+
+    /** The same shop with one habit changed. */
+    public HouseRules with(HouseRule rule, double value) {
+        Map<HouseRule, Double> after = new EnumMap<>(HouseRule.class);
+        after.putAll(changed);
+        after.put(rule, value);
+        return new HouseRules(after);
+    }
+
+    private Length length(HouseRule rule) {
+        return lengths[rule.ordinal()];
+    }
+
+    /** Neighbouring passes overlap by at least this. */
+    public Length overlap() {
+        return length(HouseRule.OVERLAP);
+    }
+
+    /** A key is slimmer than its slot by this. */
+    public Length keySlimmerBy() {
+        return length(HouseRule.KEY_SLIMMER_BY);
+    }
+
+    /** Lost at each end of a blank. */
+    public Length squaring() {
+        return length(HouseRule.SQUARING);
+    }
+
+    /** Lost at each end of a planed blank. */
+    public Length snipe() {
+        return length(HouseRule.SNIPE);
+    }
+
+    public Length resawKerf() {
+        return length(HouseRule.RESAW_KERF);
+    }
+
+    /** Off both faces of a resawn half together. */
+    public Length planing() {
+        return length(HouseRule.PLANING);
+    }
+
+    /** Height the maker gives up for one pass a slot. */
+    public Length oneLowerBy() {
+        return length(HouseRule.ONE_LOWER_BY);
+    }
+
+    public Length expectedChange() {
+        return length(HouseRule.EXPECTED_CHANGE);
+    }
+
+    public Length leastOverHeight() {
+        return length(HouseRule.LEAST_OVER_HEIGHT);
+    }
+
+    public Length extraPerTenSections() {
+        return length(HouseRule.EXTRA_PER_TEN_SECTIONS);
+    }
+
+    public Length endFit() {
+        return length(HouseRule.END_FIT);
+    }
+
+    public Length leastGap() {
+        return length(HouseRule.LEAST_GAP);
+    }
+
+    public Length leastEngagement() {
+        return length(HouseRule.LEAST_ENGAGEMENT);
+    }
+
+    /** Of the groove's depth, that a panel must still stand in it. */
+    public double engagementShare() {
+        return value(HouseRule.ENGAGEMENT_SHARE);
+    }
+
+    /** Depth of groove a wall of this thickness can bear. */
+    public Length deepestGroove(Length wall) {
+        return wall.times(value(HouseRule.GROOVE_SHARE));
+    }
+
+    /** {@link #deepestGroove} in words. */
+    public String shareOfWall() {
+        double share = value(HouseRule.GROOVE_SHARE);
+        return share == 0.5 ? "half" : Math.round(share * 100) + " % of";
+    }
+
+    public Length leastWallLeft() {
+        return length(HouseRule.LEAST_WALL_LEFT);
+    }
+
+    public Length running() {
+        return length(HouseRule.RUNNING);
+    }
+
+    public Length vertical() {
+        return length(HouseRule.VERTICAL);
+    }
+
+    public Length smallestMove() {
+        return length(HouseRule.SMALLEST_MOVE);
+    }
+
+    public Length kerfDiffers() {
+        return length(HouseRule.KERF_DIFFERS);
+    }
+
+    /** How far planed parts may differ in thickness. */
+    public Length spread() {
+        return length(HouseRule.SPREAD);
+    }
+
+    /** How far the edges of two mates may move apart over the year. */
+    public Length stepBetweenMates() {
+        return length(HouseRule.STEP_BETWEEN_MATES);
+    }
+
+    /** Which rule says how far the tips stand proud, or under, by this school. */
+    public static HouseRule proud(canthook.plan.SizeWish.Tips tips) {
+        return switch (tips) {
+            case SAND -> HouseRule.PROUD_SANDED;
+            case TRIM -> HouseRule.PROUD_TRIMMED;
+            case BY_DESIGN -> HouseRule.PROUD_BY_DESIGN;
+            case UNDER -> HouseRule.UNDER;
+        };
+    }
+
+    public Length proudOf(canthook.plan.SizeWish.Tips tips) {
+        return length(proud(tips));
+    }
 
     /** Target clearance of a wood before the extra for many sections. */
     public Length clearance(Wood wood) {
-        if (wood.isSheet()) {
-            return clearancePlywood;
-        }
-        return wood.isHard() ? clearanceHard : clearanceSoft;
-    }
-
-    /** How far either way of the target a clearance is still acceptable. */
-    public Length band(Wood wood) {
-        return wood.isSheet() ? bandAroundPlywood : bandAround;
+        return length(clearanceRule(wood));
     }
 
     /** Why this wood has the target it has. */
     public String clearanceReason(Wood wood) {
+        return clearanceRule(wood).reason();
+    }
+
+    private static HouseRule clearanceRule(Wood wood) {
         if (wood.isSheet()) {
-            return "sheet goods do not crush and glue grabs: 0.20 mm slides together.";
+            return HouseRule.CLEARANCE_PLYWOOD;
         }
-        return wood.isHard()
-                ? "hard solid wood (specific gravity 0.45 and up) goes together under light hand pressure at 0.12 mm."
-                : "soft solid wood (specific gravity under 0.45) crushes a little: 0.06 mm is snug.";
+        return wood.isHard() ? HouseRule.CLEARANCE_HARD : HouseRule.CLEARANCE_SOFT;
+    }
+
+    /** How far either way of the target a clearance is still acceptable. */
+    public Length band(Wood wood) {
+        return length(wood.isSheet() ? HouseRule.BAND_AROUND_PLYWOOD : HouseRule.BAND_AROUND);
+    }
+
+    /** Sections this much of the thickness wide, or narrower, or wider, are seldom chosen. */
+    public boolean isStrange(double sectionRatio) {
+        return sectionRatio < value(HouseRule.SECTION_LEAST) || sectionRatio > value(HouseRule.SECTION_MOST);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof HouseRules rules && changed.equals(rules.changed);
+    }
+
+    @Override
+    public int hashCode() {
+        return changed.hashCode();
     }
 }

@@ -5,6 +5,8 @@ import static canthook.working.Term.fixed;
 import canthook.length.Length;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
+import canthook.shop.HouseRule;
+import canthook.shop.HouseRules;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.working.Show;
@@ -16,7 +18,7 @@ import java.util.List;
 
 /**
  * The parts' thickness: as decided, or once they are planed the mean of what was measured. Halves of a resawn board come out
- * off-centre, so every part is measured; a spread over 0.1 mm shows in the cutter height and in the proud.
+ * off-centre, so every part is measured; a spread over the house rule (0.1 mm) shows in the cutter height and in the proud.
  *
  * <pre>
  * T = Σ readings / count           spread = largest − smallest
@@ -25,11 +27,9 @@ import java.util.List;
  * Check: 9.02, 8.98, 9.06, 8.94 give 9.00, spread 0.12.
  */
 final class MeasuredThickness {
-    private static final Length MOST_SPREAD = Length.mm(0.1);
-
     private MeasuredThickness() {}
 
-    static Worked of(BoxPlan plan, Worksheet sheet, Verdicts verdicts) {
+    static Worked of(BoxPlan plan, Worksheet sheet, HouseRules rules, Verdicts verdicts) {
         List<Length> readings = plan.blank().measured();
         if (readings == null || plan.size().endThickness() != null) {
             return sheet.decided(
@@ -55,12 +55,14 @@ final class MeasuredThickness {
                 Show.FIT,
                 fixed(most).minus(fixed(least)),
                 "The thickest less the thinnest.");
-        if (spread.length().isOver(MOST_SPREAD)) {
+        if (spread.length().isOver(rules.spread())) {
             verdicts.mind(
                     Code.THICKNESS_SPREAD,
                     "size.thickness-spread",
                     "The parts differ by " + plan.display().text(spread.length(), Precision.FIT)
-                            + " in thickness: over 0.1 mm shows in the cutter height and in the proud. Take the thick ones down.");
+                            + " in thickness; the house allows "
+                            + plan.display().text(rules.spread(), Precision.FIT) + ", for " + HouseRule.SPREAD.reason()
+                            + " Take the thick ones down.");
         }
         return mean;
     }

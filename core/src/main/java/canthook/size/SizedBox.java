@@ -73,7 +73,7 @@ public record SizedBox(
         Verdicts verdicts = new Verdicts("size");
         Contents goesIn = wish.contents();
         ContentsRoom room = goesIn == null ? null : ContentsRoom.of(goesIn, sheet);
-        Worked thickness = MeasuredThickness.of(plan, sheet, verdicts);
+        Worked thickness = MeasuredThickness.of(plan, sheet, rules, verdicts);
         Worked endThickness = wish.endThickness() == null
                 ? thickness
                 : sheet.decided(
@@ -90,8 +90,8 @@ public record SizedBox(
                 under ? "u" : "P",
                 under ? "Tips left under the face" : "Proud",
                 Show.FIT,
-                proudOf(wish.tips(), rules),
-                reasonOf(wish.tips()),
+                rules.proudOf(wish.tips()),
+                HouseRules.proud(wish.tips()).reason(),
                 wish.proud(),
                 "size.proud");
         boolean alike = wish.endThickness() == null;
@@ -377,23 +377,5 @@ public record SizedBox(
                 Show.LAYOUT,
                 outside.plus(Term.fixed(2).times(proud)),
                 "A finger joint runs right through: as long as the outside, plus the proud at both ends.");
-    }
-
-    private static Length proudOf(Tips tips, HouseRules rules) {
-        return switch (tips) {
-            case SAND -> rules.proudSanded();
-            case TRIM -> rules.proudTrimmed();
-            case BY_DESIGN -> rules.proudByDesign();
-            case UNDER -> rules.under();
-        };
-    }
-
-    private static String reasonOf(Tips tips) {
-        return switch (tips) {
-            case SAND -> "a hair proud sands flush; more is work.";
-            case TRIM -> "a router or saw needs something to trim; a millimetre is easy to see and quick to take off.";
-            case BY_DESIGN -> "tips bevelled and left want to be seen.";
-            case UNDER -> "tips a little under let a plane run over long grain only.";
-        };
     }
 }

@@ -1,0 +1,360 @@
+package canthook.shop;
+
+import canthook.refusal.Refused;
+import java.util.Arrays;
+import java.util.Locale;
+
+/**
+ * One habit of the shop: what it is, its default, how far it may be moved, and why it is as it is. A plan may override the
+ * ones that have a field.
+ */
+public enum HouseRule {
+    CLEARANCE_HARD(
+            Group.FIT,
+            "Clearance, hard solid wood",
+            Kind.LENGTH,
+            0.12,
+            0,
+            1,
+            "hard solid wood (specific gravity 0.45 and up) goes together under light hand pressure."),
+    CLEARANCE_SOFT(
+            Group.FIT,
+            "Clearance, soft solid wood",
+            Kind.LENGTH,
+            0.06,
+            0,
+            1,
+            "soft solid wood (specific gravity under 0.45) crushes a little: less is snug."),
+    CLEARANCE_PLYWOOD(
+            Group.FIT,
+            "Clearance, sheet goods",
+            Kind.LENGTH,
+            0.20,
+            0,
+            1,
+            "sheet goods do not crush and glue grabs: at this much they slide together."),
+    BAND_AROUND(
+            Group.FIT,
+            "Acceptable either way, solid wood",
+            Kind.LENGTH,
+            0.06,
+            0.005,
+            0.5,
+            "between too tight to close and too loose to hold."),
+    BAND_AROUND_PLYWOOD(
+            Group.FIT,
+            "Acceptable either way, sheet goods",
+            Kind.LENGTH,
+            0.08,
+            0.005,
+            0.5,
+            "between too tight to close and too loose to hold."),
+    EXTRA_PER_TEN_SECTIONS(
+            Group.FIT,
+            "Extra clearance per ten sections above twelve",
+            Kind.LENGTH,
+            0.02,
+            0,
+            0.2,
+            "many sections add up their errors."),
+    SMALLEST_MOVE(
+            Group.FIT,
+            "Smallest correction worth making",
+            Kind.LENGTH,
+            0.02,
+            0.001,
+            0.2,
+            "a caliper is no better, and its small inside jaws read slots narrow."),
+    KERF_DIFFERS(
+            Group.FIT,
+            "A kerf is measured afresh when it reads off by",
+            Kind.LENGTH,
+            0.03,
+            0.005,
+            0.5,
+            "a slot that reads off by more was cut with another kerf than was planned for."),
+    SECTION_LEAST(
+            Group.FINGERS,
+            "Section to thickness, at least",
+            Kind.RATIO,
+            0.5,
+            0.1,
+            1,
+            "narrower fingers are many, slow to cut and easily broken off."),
+    SECTION_MOST(
+            Group.FINGERS,
+            "Section to thickness, at most",
+            Kind.RATIO,
+            1.5,
+            1,
+            6,
+            "wider fingers glue less and move more across each other."),
+    SECTION_BEST_FROM(
+            Group.FINGERS, "Section to thickness, best from", Kind.RATIO, 0.7, 0.1, 2, "a joint that looks and holds."),
+    SECTION_BEST_TO(
+            Group.FINGERS, "Section to thickness, best to", Kind.RATIO, 1, 0.2, 4, "a joint that looks and holds."),
+    OVERLAP(
+            Group.FINGERS,
+            "Neighbouring passes overlap by",
+            Kind.LENGTH,
+            0.2,
+            0,
+            2,
+            "less leaves a whisker of wood between two passes."),
+    ONE_LOWER_BY(
+            Group.FINGERS,
+            "May close lower by, for one pass a slot",
+            Kind.LENGTH,
+            1,
+            0,
+            20,
+            "a millimetre of height is a fair price for one pass a slot."),
+    EXPECTED_CHANGE(
+            Group.FINGERS,
+            "Largest change of clearance to expect",
+            Kind.LENGTH,
+            0.1,
+            0,
+            1,
+            "a first test cut is seldom further off than a tenth of a millimetre."),
+    LEAST_OVER_HEIGHT(
+            Group.FINGERS,
+            "Ripped over the closing height by, at least",
+            Kind.LENGTH,
+            0.5,
+            0,
+            10,
+            "the height is ripped to its last only when the fit is settled."),
+    KEY_SLIMMER_BY(
+            Group.FINGERS,
+            "Key slimmer than its slot by",
+            Kind.LENGTH,
+            0.03,
+            0,
+            0.5,
+            "a key must slip into its slot without play that shows."),
+    PROUD_SANDED(Group.SIZE, "Proud, sanded flush", Kind.LENGTH, 0.4, 0, 3, "a hair proud sands flush; more is work."),
+    PROUD_TRIMMED(
+            Group.SIZE,
+            "Proud, trimmed with a router or saw",
+            Kind.LENGTH,
+            1,
+            0,
+            10,
+            "a router or saw needs something to trim; a millimetre is easy to see and quick to take off."),
+    PROUD_BY_DESIGN(Group.SIZE, "Proud by design", Kind.LENGTH, 3, 0.1, 20, "tips bevelled and left want to be seen."),
+    UNDER(
+            Group.SIZE,
+            "Tips left under the face by",
+            Kind.LENGTH,
+            0.3,
+            0,
+            3,
+            "tips a little under let a plane run over long grain only."),
+    STEP_BETWEEN_MATES(
+            Group.SIZE,
+            "Mates may move apart by, over the year",
+            Kind.LENGTH,
+            0.3,
+            0.01,
+            3,
+            "more is a step at the edges one feels, and a stress the glue feels."),
+    SQUARING(
+            Group.BLANK,
+            "Squaring loss at each end of a blank",
+            Kind.LENGTH,
+            10,
+            0,
+            300,
+            "a sawn end is seldom square or sound."),
+    SNIPE(
+            Group.BLANK,
+            "Planer snipe at each end",
+            Kind.LENGTH,
+            60,
+            0,
+            300,
+            "a planer takes a hair more where the board enters and leaves."),
+    RESAW_KERF(
+            Group.BLANK,
+            "Kerf of the resaw",
+            Kind.LENGTH,
+            1.5,
+            0.3,
+            8,
+            "a band saw's tall cut, with its wander; measure your own."),
+    PLANING(
+            Group.BLANK,
+            "Planed off a resawn half, both faces",
+            Kind.LENGTH,
+            2,
+            0,
+            20,
+            "resawn halves cup while they rest: a millimetre a face takes it out."),
+    SPREAD(
+            Group.BLANK,
+            "Planed parts may differ in thickness by",
+            Kind.LENGTH,
+            0.1,
+            0.01,
+            1,
+            "more shows in the cutter height and in the proud."),
+    GROOVE_SHARE(
+            Group.PANEL,
+            "Groove depth, at most this share of the wall",
+            Kind.RATIO,
+            0.5,
+            0.1,
+            0.8,
+            "what is left outside a deeper groove is weak."),
+    LEAST_WALL_LEFT(
+            Group.PANEL,
+            "Wall left outside a groove, at least",
+            Kind.LENGTH,
+            2,
+            0.5,
+            20,
+            "less breaks out when the groove is stopped or the box is dropped."),
+    LEAST_ENGAGEMENT(
+            Group.PANEL,
+            "Panel engagement at the driest, at least",
+            Kind.LENGTH,
+            2,
+            0,
+            20,
+            "a panel that slides to one side must not drop out at the other."),
+    ENGAGEMENT_SHARE(
+            Group.PANEL,
+            "… and at least this share of the groove's depth",
+            Kind.RATIO,
+            1.0 / 3,
+            0,
+            0.9,
+            "a deep groove asks for more of the panel in it."),
+    END_FIT(
+            Group.PANEL,
+            "End-grain fit along the grain, total",
+            Kind.LENGTH,
+            0.5,
+            0,
+            5,
+            "wood hardly moves along the grain: enough to slip in and close flush."),
+    LEAST_GAP(
+            Group.PANEL,
+            "Gap left at the wettest, at least, total",
+            Kind.LENGTH,
+            0.5,
+            0,
+            10,
+            "or the movement for 1 % of moisture when that is more; a meter is no better."),
+    RUNNING(
+            Group.PANEL,
+            "Running clearance of a sliding lid across, total",
+            Kind.LENGTH,
+            0.8,
+            0,
+            5,
+            "a lid must still slide on the wettest day."),
+    VERTICAL(
+            Group.PANEL,
+            "Clearance of a sliding lid in the groove's height",
+            Kind.LENGTH,
+            0.25,
+            0,
+            3,
+            "less binds, more tips."),
+    GLUE_PER_FACE(
+            Group.GLUE,
+            "Time to spread glue, each finger face",
+            Kind.SECONDS,
+            4,
+            0.5,
+            60,
+            "brush in hand, both mates."),
+    CLOSE_AND_SQUARE(
+            Group.GLUE,
+            "Time to close and square a box",
+            Kind.SECONDS,
+            180,
+            10,
+            1800,
+            "clamps on, diagonals measured, once more.");
+
+    /** What a rule is about. */
+    public enum Group {
+        FIT,
+        FINGERS,
+        SIZE,
+        BLANK,
+        PANEL,
+        GLUE
+    }
+
+    /** What a rule is measured in: millimetres, a ratio, seconds. */
+    public enum Kind {
+        LENGTH,
+        RATIO,
+        SECONDS
+    }
+
+    private final Group group;
+    private final String label;
+    private final Kind kind;
+    private final double usual;
+    private final double least;
+    private final double most;
+    private final String reason;
+
+    HouseRule(Group group, String label, Kind kind, double usual, double least, double most, String reason) {
+        this.group = group;
+        this.label = label;
+        this.kind = kind;
+        this.usual = usual;
+        this.least = least;
+        this.most = most;
+        this.reason = reason;
+    }
+
+    /** Stable name, readable in an address: {@code key-slimmer-by}. */
+    public String id() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** @throws Refused when there is no such rule */
+    public static HouseRule byId(String id) {
+        return Arrays.stream(values())
+                .filter(rule -> rule.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new Refused("id", "There is no house rule called “" + id + "”."));
+    }
+
+    public Group group() {
+        return group;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    public Kind kind() {
+        return kind;
+    }
+
+    /** What a new shop starts from: millimetres, a ratio, seconds. */
+    public double usual() {
+        return usual;
+    }
+
+    public double least() {
+        return least;
+    }
+
+    public double most() {
+        return most;
+    }
+
+    /** Why it is as it is; the end of a sentence. */
+    public String reason() {
+        return reason;
+    }
+}
