@@ -2,12 +2,12 @@ package canthook.bench;
 
 import canthook.board.Blank;
 import canthook.cutting.CuttingTask;
-import canthook.cutting.CuttingTask.Break;
 import canthook.cutting.CuttingTask.Wanted;
 import canthook.cutting.Ripping;
 import canthook.cutting.Ripping.Clear;
 import canthook.cutting.Ripping.Strip;
 import canthook.length.Length;
+import canthook.plan.BatchWish.Break;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

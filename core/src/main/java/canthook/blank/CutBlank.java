@@ -72,6 +72,16 @@ public record CutBlank(
     private static final Run WHOLE = new Run(1, 2, 2);
     private static final Run PAIRS = new Run(2, 1, 1);
 
+    /** With ends of another wood this board gives the sides only. */
+    private static final Run SIDES = new Run(1, 2, 0);
+
+    private static final Run SINGLE_SIDES = new Run(2, 1, 0);
+
+    /** Whether the ends come from another board, being of another wood. */
+    public boolean sidesOnly() {
+        return run.equals(SIDES) || run.equals(SINGLE_SIDES);
+    }
+
     /** Works out what the board gives. */
     public static CutBlank of(BoxPlan plan, SizedBox box, Ladder ladder, HouseRules rules) {
         BoardAtHand board = plan.blank();
@@ -104,14 +114,21 @@ public record CutBlank(
                 Show.COUNT,
                 Term.roundedDown(width.plus(kerf).over(rip.plus(kerf))),
                 "As many first-rip heights as the width holds, with a kerf between.");
-        Run run = bestRun(strips.count(), box, length.length(), squaring.length(), kerf.length(), board.keepOffcut());
+        Run run = bestRun(
+                strips.count(),
+                box,
+                plan.isOfOneWood(),
+                length.length(),
+                squaring.length(),
+                kerf.length(),
+                board.keepOffcut());
         Term loss = fixed(2).times(squaring);
         int kerfs = run.parts() - (board.keepOffcut() ? 0 : 1);
         Worked needed = sheet.work(
                 "needed",
                 "Ln",
                 run.strips() == 1
-                        ? "Length the four parts need"
+                        ? (plan.isOfOneWood() ? "Length the four parts need" : "Length the two sides need")
                         : "Length the fullest of " + run.strips() + " strips needs",
                 Show.LAYOUT,
                 loss.plus(parts(run, box.sideLength(), box.endLength())).plus(kerf.times(kerfs)),
@@ -133,7 +150,8 @@ public record CutBlank(
                 "What the blank has over what the parts need.");
         boolean wide = strips.count() >= 1;
         boolean fits = wide && !left.length().isNegative();
-        List<Worked> largest = largest(sheet, box, ladder, length, width, squaring, kerf, rip, board.keepOffcut());
+        List<Worked> largest =
+                largest(sheet, box, ladder, length, width, squaring, kerf, rip, plan.isOfOneWood(), board.keepOffcut());
         Verdicts verdicts = new Verdicts("blank");
         judge(plan, box, rip, width, left, wide, largest, verdicts);
         return new CutBlank(
@@ -156,10 +174,11 @@ public record CutBlank(
     }
 
     /** The run that keeps most corners together and fits; when none fits, the one that falls short least. */
-    private static Run bestRun(int strips, SizedBox box, Length length, Length squaring, Length kerf, boolean keep) {
-        Run best = WHOLE;
+    private static Run bestRun(
+            int strips, SizedBox box, boolean oneWood, Length length, Length squaring, Length kerf, boolean keep) {
+        Run best = oneWood ? WHOLE : SIDES;
         Length bestOver = null;
-        for (Run run : runs(box, Math.max(1, strips))) {
+        for (Run run : runs(box, Math.max(1, strips), oneWood)) {
             int kerfs = run.parts() - (keep ? 0 : 1);
             Length need = squaring.times(2)
                     .plus(box.sideLength().length().times(run.sides()))
@@ -177,7 +196,10 @@ public record CutBlank(
         return best;
     }
 
-    private static List<Run> runs(SizedBox box, int strips) {
+    private static List<Run> runs(SizedBox box, int strips, boolean oneWood) {
+        if (!oneWood) {
+            return strips >= 2 ? List.of(SIDES, SINGLE_SIDES) : List.of(SIDES);
+        }
         boolean sidesLonger = !box.sideLength().length().isUnder(box.endLength().length());
         List<Run> runs = new ArrayList<>(List.of(WHOLE));
         if (strips >= 2) {
@@ -213,10 +235,11 @@ public record CutBlank(
             Worked squaring,
             Worked kerf,
             Worked rip,
+            boolean oneWood,
             boolean keep) {
         Term best = null;
         Term over = rip.minus(ladder.chosen().closing());
-        for (Run run : runs(box, 4)) {
+        for (Run run : runs(box, 4, oneWood)) {
             int kerfs = run.parts() - (keep ? 0 : 1);
             Term free = length.minus(fixed(2).times(squaring))
                     .minus(kerf.times(kerfs))
@@ -273,12 +296,18 @@ public record CutBlank(
                             + ".",
                     fixes);
         }
+        if (!plan.isOfOneWood()) {
+            verdicts.note(
+                    Code.ENDS_OF_ANOTHER_BOARD,
+                    "blank.needed",
+                    "The ends are of another wood: this board gives the sides. Plan a batch from the rack to lay the ends too.");
+        }
         if (left.length().isNegative()) {
             verdicts.stop(
                     Code.BLANK_TOO_SHORT,
                     "blank.left",
-                    "The blank is " + display.text(left.length().abs(), Precision.LAYOUT)
-                            + " too short for the four parts.",
+                    "The blank is " + display.text(left.length().abs(), Precision.LAYOUT) + " too short for the "
+                            + (plan.isOfOneWood() ? "four parts." : "two sides."),
                     wide ? fixes : new Fix[0]);
         }
     }

@@ -2,6 +2,7 @@ package canthook.cutting;
 
 import canthook.board.Blank;
 import canthook.length.Length;
+import canthook.plan.BatchWish.Break;
 import canthook.refusal.Refused;
 import java.util.List;
 
@@ -54,13 +55,6 @@ public record CuttingTask(List<Wanted> boxes, List<Blank> blanks, Habits habits)
         Length thickest() {
             return Length.longer(sideThickness, endThickness);
         }
-    }
-
-    /** How far a box's run of four may be broken when it does not fit whole. */
-    public enum Break {
-        WHOLE,
-        PAIRS,
-        SINGLES
     }
 
     /**

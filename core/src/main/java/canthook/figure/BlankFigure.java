@@ -56,6 +56,9 @@ public final class BlankFigure {
     private static List<List<String>> strips(CutBlank blank) {
         CutBlank.Run run = blank.run();
         List<List<String>> strips = new ArrayList<>();
+        if (blank.sidesOnly()) {
+            return run.strips() == 1 ? List.of(List.of("A", "C")) : List.of(List.of("A"), List.of("C"));
+        }
         switch (run.strips()) {
             case 1 -> strips.add(List.of("A", "B", "C", "D"));
             case 2 -> {

@@ -3,6 +3,7 @@ package canthook.plan;
 import canthook.length.LengthDisplay;
 import canthook.length.LengthUnit;
 import canthook.refusal.Refused;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Everything the maker decided about one box, and nothing that follows from it.
@@ -12,6 +13,9 @@ import canthook.refusal.Refused;
  * @param purpose what it is for
  * @param unit a bare number is taken in
  * @param display how lengths are shown
+ * @param walls wood of the sides, and of the ends when they are not of another
+ * @param ends wood of the ends when it is another than the sides', or stands another way; null when all walls are alike
+ * @param batch how many, out of which boards of the rack; null for one box out of the board at hand
  */
 public record BoxPlan(
         int version,
@@ -26,9 +30,11 @@ public record BoxPlan(
         KeyChoice jig,
         BottomChoice bottom,
         LidChoice lid,
-        SeasonsChoice seasons) {
+        SeasonsChoice seasons,
+        @Nullable Stuff ends,
+        @Nullable BatchWish batch) {
     /** The newest version of the document. */
-    public static final int VERSION = 2;
+    public static final int VERSION = 3;
 
     public BoxPlan {
         if (version > VERSION) {
@@ -40,7 +46,7 @@ public record BoxPlan(
         if (version < 1) {
             throw new Refused("version", "A plan's version is 1 or more; " + version + " is not.");
         }
-        // what version 1 could not say is left unsaid: the same plan
+        // what earlier versions could not say is left unsaid: the same plan
         version = VERSION;
         Refused.ifMissing("name", "Name", name);
         Refused.ifMissing("purpose", "Purpose", purpose);
@@ -63,53 +69,103 @@ public record BoxPlan(
         Refused.ifMissing("seasons", "Seasons", seasons);
     }
 
+    /** One box out of the board at hand, all walls of one wood. */
+    public BoxPlan(
+            int version,
+            String name,
+            String purpose,
+            LengthUnit unit,
+            LengthDisplay display,
+            Stuff walls,
+            SizeWish size,
+            FingerChoice fingers,
+            BoardAtHand blank,
+            KeyChoice jig,
+            BottomChoice bottom,
+            LidChoice lid,
+            SeasonsChoice seasons) {
+        this(version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, null, null);
+    }
+
+    /** What the ends are made of. */
+    public Stuff endStuff() {
+        return ends == null ? walls : ends;
+    }
+
+    /** Sides and ends out of one board: only then can the figure run round a corner. */
+    public boolean isOfOneWood() {
+        return endStuff().wood().equals(walls.wood());
+    }
+
+    public BoxPlan withEnds(@Nullable Stuff changed) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, changed,
+                batch);
+    }
+
+    public BoxPlan withBatch(@Nullable BatchWish changed) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
+                changed);
+    }
+
     public BoxPlan with(SizeWish changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, changed, fingers, blank, jig, bottom, lid, seasons);
+                version, name, purpose, unit, display, walls, changed, fingers, blank, jig, bottom, lid, seasons, ends,
+                batch);
     }
 
     public BoxPlan with(FingerChoice changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, size, changed, blank, jig, bottom, lid, seasons);
+                version, name, purpose, unit, display, walls, size, changed, blank, jig, bottom, lid, seasons, ends,
+                batch);
     }
 
     public BoxPlan with(BoardAtHand changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, size, fingers, changed, jig, bottom, lid, seasons);
+                version, name, purpose, unit, display, walls, size, fingers, changed, jig, bottom, lid, seasons, ends,
+                batch);
     }
 
     public BoxPlan with(KeyChoice changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, size, fingers, blank, changed, bottom, lid, seasons);
+                version, name, purpose, unit, display, walls, size, fingers, blank, changed, bottom, lid, seasons, ends,
+                batch);
     }
 
     public BoxPlan with(BottomChoice changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, size, fingers, blank, jig, changed, lid, seasons);
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, changed, lid, seasons, ends,
+                batch);
     }
 
     public BoxPlan with(LidChoice changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, changed, seasons);
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, changed, seasons, ends,
+                batch);
     }
 
     public BoxPlan with(SeasonsChoice changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, changed);
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, changed, ends,
+                batch);
     }
 
     public BoxPlan with(Stuff changed) {
         return new BoxPlan(
-                version, name, purpose, unit, display, changed, size, fingers, blank, jig, bottom, lid, seasons);
+                version, name, purpose, unit, display, changed, size, fingers, blank, jig, bottom, lid, seasons, ends,
+                batch);
     }
 
     public BoxPlan with(LengthDisplay changed) {
         return new BoxPlan(
-                version, name, purpose, unit, changed, walls, size, fingers, blank, jig, bottom, lid, seasons);
+                version, name, purpose, unit, changed, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
+                batch);
     }
 
     public BoxPlan withName(String changed) {
         return new BoxPlan(
-                version, changed, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons);
+                version, changed, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
+                batch);
     }
 }

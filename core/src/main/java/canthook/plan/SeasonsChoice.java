@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param one first of two airs of the maker's own; needed when the home is OWN
  * @param other second of the two; which is the wetter is worked out, not assumed
  * @param weeks the boards have been in the shop's air; null when not said
+ * @param through how the moisture went through a logged year, for the plot; null without a log
  */
 public record SeasonsChoice(
         Known known,
@@ -22,7 +23,8 @@ public record SeasonsChoice(
         Home home,
         @Nullable Air one,
         @Nullable Air other,
-        @Nullable Double weeks) {
+        @Nullable Double weeks,
+        @Nullable YearTrace through) {
 
     /** How today's moisture is known, best first. */
     public enum Known {
@@ -69,7 +71,7 @@ public record SeasonsChoice(
 
     public SeasonsChoice(
             Known known, @Nullable Double meter, Air shop, Home home, @Nullable Air one, @Nullable Air other) {
-        this(known, meter, shop, home, one, other, null);
+        this(known, meter, shop, home, one, other, null, null);
     }
 
     public Air firstAir() {

@@ -2,10 +2,12 @@ package canthook.planner;
 
 import canthook.blank.CutBlank;
 import canthook.bottom.BottomPanel;
+import canthook.corner.CornersCompared;
 import canthook.fingers.Ladder;
 import canthook.fit.Fit;
 import canthook.jig.KeySetting;
 import canthook.lid.SlidingLid;
+import canthook.mates.MatesApart;
 import canthook.plan.BoxPlan;
 import canthook.seasons.Year;
 import canthook.shop.HouseRules;
@@ -24,8 +26,10 @@ public final class Planner {
         KeySetting jig = KeySetting.of(plan, size, fingers, rules);
         Fit fit = Fit.of(plan, fingers, shop);
         Year year = Year.of(plan);
+        MatesApart mates = MatesApart.of(plan, size, year, rules);
+        CornersCompared corners = CornersCompared.of(size, fingers);
         BottomPanel bottom = BottomPanel.of(plan, size, fingers, year, rules);
         SlidingLid lid = SlidingLid.of(plan, size, fingers, year, bottom, rules);
-        return new WorkedPlan(plan, shop, size, fingers, blank, jig, fit, year, bottom, lid);
+        return new WorkedPlan(plan, shop, size, fingers, blank, jig, fit, year, mates, corners, bottom, lid);
     }
 }

@@ -2,11 +2,13 @@ package canthook.planner;
 
 import canthook.blank.CutBlank;
 import canthook.bottom.BottomPanel;
+import canthook.corner.CornersCompared;
 import canthook.fingers.Ladder;
 import canthook.fingers.Rung;
 import canthook.fit.Fit;
 import canthook.jig.KeySetting;
 import canthook.lid.SlidingLid;
+import canthook.mates.MatesApart;
 import canthook.panel.PanelDay;
 import canthook.plan.BoxPlan;
 import canthook.seasons.Year;
@@ -28,18 +30,22 @@ public record WorkedPlan(
         KeySetting jig,
         Fit fit,
         Year year,
+        MatesApart mates,
+        CornersCompared corners,
         BottomPanel bottom,
         SlidingLid lid) {
 
     /** All worked numbers but the ladder's other rungs, in shop order. */
     public List<Worked> numbers() {
-        List<Worked> all = new ArrayList<>(160);
+        List<Worked> all = new ArrayList<>(200);
         all.addAll(size.numbers());
         all.addAll(fingers.numbers());
         all.addAll(blank.numbers());
         all.addAll(jig.numbers());
         all.addAll(fit.numbers());
         all.addAll(year.numbers());
+        all.addAll(mates.numbers());
+        all.addAll(corners.numbers());
         all.addAll(bottom.numbers());
         all.addAll(lid.numbers());
         return all;
@@ -86,6 +92,7 @@ public record WorkedPlan(
     public List<Verdict> verdicts() {
         List<Verdict> all = new ArrayList<>();
         all.addAll(size.verdicts());
+        all.addAll(mates.verdicts());
         all.addAll(fingers.verdicts());
         all.addAll(blank.verdicts());
         all.addAll(jig.verdicts());

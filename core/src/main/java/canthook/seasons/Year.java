@@ -50,7 +50,7 @@ public record Year(
         double humidityNow;
         if (choice.known() == Known.METER && meter != null) {
             now = sheet.decided("now", "M₁", "Moisture today, by the meter", Show.MOISTURE, meter, "seasons.meter");
-            humidityNow = humidityFor(meter, choice.shop().temperature());
+            humidityNow = EquilibriumMoisture.humidityFor(meter, choice.shop().temperature());
         } else if (choice.known() == Known.SHOP_AIR) {
             now = EquilibriumMoisture.work(sheet, "now", "Moisture today, by the shop's air", choice.shop());
             humidityNow = choice.shop().humidity();
@@ -123,20 +123,5 @@ public record Year(
                 percent,
                 "From the air given, or found from the meter reading by the sorption equation.",
                 "");
-    }
-
-    /** The humidity at which wood settles at this moisture; found by halving, to a thousandth of a percent. */
-    static double humidityFor(double moisture, double temperature) {
-        double low = 0;
-        double high = 95;
-        while (high - low > 0.001) {
-            double middle = (low + high) / 2;
-            if (EquilibriumMoisture.percent(new Air(temperature, middle)) < moisture) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return Math.round((low + high) * 50) / 100.0;
     }
 }

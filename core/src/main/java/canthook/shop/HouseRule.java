@@ -90,7 +90,13 @@ public enum HouseRule {
             6,
             "wider fingers glue less and move more across each other."),
     SECTION_BEST_FROM(
-            Group.FINGERS, "Section to thickness, best from", Kind.RATIO, 0.7, 0.1, 2, "a joint that looks and holds."),
+            Group.FINGERS,
+            "Section to thickness, best from",
+            Kind.RATIO,
+            0.7,
+            0.1,
+            1.5,
+            "a joint that looks and holds."),
     SECTION_BEST_TO(
             Group.FINGERS, "Section to thickness, best to", Kind.RATIO, 1, 0.2, 4, "a joint that looks and holds."),
     OVERLAP(

@@ -4,9 +4,9 @@ import static canthook.SeedLibrary.mm;
 
 import canthook.board.Blank;
 import canthook.board.Defect;
-import canthook.cutting.CuttingTask.Break;
 import canthook.cutting.CuttingTask.Habits;
 import canthook.cutting.CuttingTask.Wanted;
+import canthook.plan.BatchWish.Break;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;

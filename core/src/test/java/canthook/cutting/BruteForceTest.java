@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.cutting.CutPlan.Goal;
 import canthook.cutting.CuttingSolver.Watch;
-import canthook.cutting.CuttingTask.Break;
 import canthook.cutting.exact.ExactSolver;
 import canthook.length.Length;
+import canthook.plan.BatchWish.Break;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;

@@ -10,11 +10,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.board.Blank;
 import canthook.board.Defect;
-import canthook.cutting.CuttingTask.Break;
 import canthook.cutting.CuttingTask.Wanted;
 import canthook.cutting.Ripping.Clear;
 import canthook.cutting.Ripping.Strip;
 import canthook.length.Length;
+import canthook.plan.BatchWish.Break;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
