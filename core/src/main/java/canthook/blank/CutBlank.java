@@ -285,6 +285,9 @@ public record CutBlank(
             boolean wide,
             List<Worked> largest,
             Verdicts verdicts) {
+        if (plan.batch() != null) {
+            return;
+        }
         LengthDisplay display = plan.display();
         Fix[] fixes = smaller(plan, box, largest).map(fix -> new Fix[] {fix}).orElse(new Fix[0]);
         if (!wide) {

@@ -15,6 +15,13 @@ public interface CuttingSolver {
      */
     Laid solve(CuttingTask task, List<List<Ripping>> ways, Watch watch);
 
+    /**
+     * Whether all boxes and all spares can be made.
+     *
+     * @return false too when it is not settled with little effort
+     */
+    boolean makesAll(CuttingTask task, List<List<Ripping>> ways, Watch watch);
+
     /** What was found. */
     record Laid(List<Tally> tallies, List<Goal> goals) {}
 

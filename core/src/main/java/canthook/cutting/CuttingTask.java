@@ -52,6 +52,10 @@ public record CuttingTask(List<Wanted> boxes, List<Blank> blanks, Habits habits)
             return sideWood.equals(endWood);
         }
 
+        Length thinnest() {
+            return Length.shorter(sideThickness, endThickness);
+        }
+
         Length thickest() {
             return Length.longer(sideThickness, endThickness);
         }

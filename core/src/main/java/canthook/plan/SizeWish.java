@@ -104,6 +104,11 @@ public record SizeWish(
                 from, newLength, newWidth, height, thickness, tips, proud, endThickness, contents, opening, lowered);
     }
 
+    public SizeWish withThickness(Length newThickness) {
+        return new SizeWish(
+                from, length, width, height, newThickness, tips, proud, endThickness, contents, opening, lowered);
+    }
+
     /** The same box with its outside leading. */
     public SizeWish fromOutside(Length newLength, Length newWidth, Length newHeight) {
         return new SizeWish(

@@ -7,6 +7,7 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.lid.SlidingLid;
 import canthook.panel.PanelWidth;
+import canthook.plan.BatchWish;
 import canthook.verdict.Verdict;
 import canthook.working.Worked;
 import java.util.ArrayList;
@@ -75,6 +76,12 @@ public final class Stations {
     }
 
     private static String blank(WorkedPlan worked) {
+        BatchWish batch = worked.plan().batch();
+        if (batch != null) {
+            int boxes = batch.count()
+                    + batch.others().stream().mapToInt(BatchWish.Other::count).sum();
+            return (boxes == 1 ? "one box" : boxes + " boxes") + " from the rack";
+        }
         if (!worked.blank().fits()) {
             return "the board does not give it";
         }

@@ -35,6 +35,11 @@ public record WorkedPlan(
         BottomPanel bottom,
         SlidingLid lid) {
 
+    /** The same with decisions that no stage reads: the batch, the name. */
+    public WorkedPlan with(BoxPlan changed) {
+        return new WorkedPlan(changed, shop, size, fingers, blank, jig, fit, year, mates, corners, bottom, lid);
+    }
+
     /** All worked numbers but the ladder's other rungs, in shop order. */
     public List<Worked> numbers() {
         List<Worked> all = new ArrayList<>(200);

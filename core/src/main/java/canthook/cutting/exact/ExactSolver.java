@@ -23,6 +23,10 @@ public final class ExactSolver implements CuttingSolver {
     private static final double EFFORT_PER_AIM = 1.5;
     private static final double FIRST_TRY = 0.3;
     private static final double LEAST_EFFORT = 0.4;
+
+    /** Enough to see whether a small change makes all boxes possible. */
+    private static final double EFFORT_TO_SEE = 0.5;
+
     private static final List<String> STEPS = List.of(
             "all boxes made", "all spares made", "most matched corners", "fewest blanks opened", "longest offcut kept");
 
@@ -52,6 +56,16 @@ public final class ExactSolver implements CuttingSolver {
             model.keep(aim, reached);
         }
         return new Laid(model.tallies(best), List.copyOf(goals));
+    }
+
+    @Override
+    public boolean makesAll(CuttingTask task, List<List<Ripping>> ways, Watch watch) {
+        LayingModel model = new LayingModel(task, ways);
+        if (!model.hasRoom()) {
+            return false;
+        }
+        model.demandAll();
+        return run(model, EFFORT_TO_SEE, 1, watch) != null;
     }
 
     private record Found(long[] values, double bound, double spent) {}

@@ -273,6 +273,37 @@ final class LayingModel {
         hint(from);
     }
 
+    /** From here on only plans with all boxes and all spares. */
+    void demandAll() {
+        keep(Aim.BOXES, (long) easyBound(Aim.BOXES));
+        keep(Aim.SPARES, (long) easyBound(Aim.SPARES));
+    }
+
+    /** Whether the parts could lie in the boards at all, were they one long strip each: spares a search that cannot succeed. */
+    boolean hasRoom() {
+        long needed = 0;
+        for (Wanted box : task.boxes()) {
+            long side = box.side().nanometres() / unit + kerf;
+            long end = box.end().nanometres() / unit + kerf;
+            needed += (2L * box.count() + box.spareSides()) * side + (2L * box.count() + box.spareEnds()) * end;
+        }
+        long room = 0;
+        for (int blank = 0; blank < ways.size(); blank++) {
+            long most = 0;
+            for (int way = 0; way < ways.get(blank).size(); way++) {
+                int b = blank;
+                int w = way;
+                long sum = stretches.stream()
+                        .filter(s -> s.blank() == b && s.ripping() == w)
+                        .mapToLong(Stretch::room)
+                        .sum();
+                most = Math.max(most, ways.get(blank).get(way).book() ? 2 * sum : sum);
+            }
+            room += most;
+        }
+        return needed <= room;
+    }
+
     void forgetHint() {
         model.getBuilder().clearSolutionHint();
     }

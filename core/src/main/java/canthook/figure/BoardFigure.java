@@ -1,0 +1,154 @@
+package canthook.figure;
+
+import canthook.board.Blank;
+import canthook.board.Defect;
+import canthook.cutting.CutPlan.Lane;
+import canthook.cutting.CutPlan.Offcut;
+import canthook.cutting.CutPlan.Opened;
+import canthook.cutting.CutPlan.Piece;
+import canthook.cutting.CuttingTask;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A board lying on the bench, reference edge down, with what is cut from it. Millimetres from its left end and from its upper
+ * edge.
+ *
+ * @param size as shown: length × width × thickness
+ * @param runs which way its figure runs
+ * @param book whether it is resawn and opened first
+ * @param says why it is left alone, or what is done with it first; empty when nothing is to be said
+ */
+public record BoardFigure(
+        String id,
+        String name,
+        double length,
+        double width,
+        String size,
+        Blank.GrainFigure runs,
+        boolean book,
+        String says,
+        List<Area> areas,
+        List<Flaw> flaws) {
+
+    /** What an area of a board becomes. */
+    public enum Becomes {
+        PART,
+        SPARE,
+        OFFCUT,
+        LOST
+    }
+
+    /**
+     * An area of the board.
+     *
+     * @param label what is pencilled on it
+     * @param joined whether the figure runs on from the part to its left
+     * @param kind which of the boxes wanted, from 0; −1 when it is none
+     * @param box number of the box, 0 when it is none
+     */
+    public record Area(
+            Becomes becomes,
+            double x,
+            double y,
+            double width,
+            double height,
+            String label,
+            boolean joined,
+            int kind,
+            int box) {}
+
+    /** A defect; {@code at} is its place in the blank's list. */
+    public record Flaw(
+            int at, Defect.Kind kind, double x, double y, double width, double height, boolean right, boolean hides) {}
+
+    /** A board with what is cut from it; null for one that is left as it is. */
+    public static BoardFigure of(
+            Blank blank, @Nullable Opened opened, CuttingTask task, String says, LengthDisplay display) {
+        double width = blank.width().mm();
+        List<Area> areas = new ArrayList<>();
+        if (opened != null) {
+            Length loss = Length.shorter(task.lossAtEnd(blank), blank.length().dividedBy(2));
+            areas.add(lost(0, 0, loss.mm(), width));
+            areas.add(lost(blank.length().minus(loss).mm(), 0, loss.mm(), width));
+            for (Lane lane : opened.lanes()) {
+                double y = width - lane.strip().upper().mm();
+                double height = lane.strip().height().mm();
+                for (Piece piece : lane.pieces()) {
+                    areas.add(part(piece, y, height));
+                }
+                for (Offcut offcut : lane.offcuts()) {
+                    areas.add(new Area(
+                            Becomes.OFFCUT,
+                            offcut.from().mm(),
+                            y,
+                            offcut.length().mm(),
+                            height,
+                            display.number(offcut.length(), Precision.LAYOUT),
+                            false,
+                            -1,
+                            0));
+                }
+            }
+        }
+        List<Flaw> flaws = new ArrayList<>();
+        for (int i = 0; i < blank.defects().size(); i++) {
+            flaws.add(flaw(i, blank.defects().get(i), width));
+        }
+        return new BoardFigure(
+                blank.id(),
+                blank.name(),
+                blank.length().mm(),
+                width,
+                display.number(blank.length(), Precision.LAYOUT) + " × "
+                        + display.number(blank.width(), Precision.LAYOUT) + " × "
+                        + display.text(blank.thickness(), Precision.LAYOUT),
+                blank.figure(),
+                opened != null && opened.book(),
+                says,
+                List.copyOf(areas),
+                List.copyOf(flaws));
+    }
+
+    private static Area lost(double x, double y, double width, double height) {
+        return new Area(Becomes.LOST, x, y, width, height, "", false, -1, 0);
+    }
+
+    private static Area part(Piece piece, double y, double height) {
+        return new Area(
+                piece.box() == 0 ? Becomes.SPARE : Becomes.PART,
+                piece.from().mm(),
+                y,
+                piece.length().mm(),
+                height,
+                piece.box() == 0
+                        ? "spare " + piece.letter()
+                        : piece.half() == 0
+                                ? piece.letter() + " " + piece.box()
+                                : (piece.isSide() ? "A C " : "B D ") + piece.box(),
+                piece.joined(),
+                piece.wanted(),
+                piece.box());
+    }
+
+    private static Flaw flaw(int at, Defect defect, double width) {
+        Length low = defect.acrossFrom();
+        Length high = defect.acrossTo();
+        boolean right = low == null || high == null;
+        double upper = high == null ? 0 : width - high.mm();
+        double lower = low == null ? width : width - low.mm();
+        return new Flaw(
+                at,
+                defect.kind(),
+                defect.from().mm(),
+                upper,
+                defect.to().minus(defect.from()).mm(),
+                lower - upper,
+                right,
+                defect.mayHide());
+    }
+}
