@@ -66,6 +66,9 @@ public record Blank(
         public MoistureKnown {
             Refused.unlessBetween("percent", "Moisture", percent, 0, 100, "%");
             Refused.ifMissing("on", "The day of the reading", on);
+            if (!on.matches("\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])")) {
+                throw new Refused("on", "The day of the reading is written like 2025-03-02.");
+            }
             Refused.ifMissing("by", "How the moisture is known", by);
         }
 
@@ -77,6 +80,9 @@ public record Blank(
 
     public Blank {
         Refused.ifMissing("id", "The blank's id", id);
+        if (!id.matches("[a-z0-9][a-z0-9-]{0,59}")) {
+            throw new Refused("id", "A blank's id is of small letters, digits and hyphens, at most 60.");
+        }
         Refused.ifMissing("name", "The blank's name", name);
         name = name.strip();
         if (name.isEmpty() || name.length() > 60) {
@@ -94,6 +100,11 @@ public record Blank(
         }
         defects = defects == null ? List.of() : List.copyOf(defects);
         checkDefects(length, width, defects);
+    }
+
+    public Blank withId(String changed) {
+        return new Blank(
+                changed, name, length, width, thickness, wood, ringAngle, moisture, figure, snipe, note, defects);
     }
 
     private static void checkDefects(Length length, Length width, List<Defect> defects) {

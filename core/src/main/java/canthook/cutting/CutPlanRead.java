@@ -287,15 +287,18 @@ public record CutPlanRead(List<Worked> numbers, List<Corners> boxes, List<Verdic
         };
     }
 
-    /** The blank as it will lie on the rack once this offcut is cut from it. */
-    public static Blank asBlank(Opened opened, Lane lane, Offcut offcut, String id) {
+    /** The blanks that will lie on the rack once this offcut is cut: one, or two thin ones out of a resawn blank. */
+    public static List<Blank> asBlanks(CutPlan plan, Opened opened, Lane lane, Offcut offcut) {
         Blank from = opened.blank();
-        return new Blank(
-                id,
-                shortened("Offcut of " + from.name()),
+        Length thickness = opened.book()
+                ? from.thickness().minus(plan.task().habits().resawKerf()).dividedBy(2)
+                : from.thickness();
+        Blank left = new Blank(
+                "offcut",
+                shortened(from.name().startsWith("Offcut of ") ? from.name() : "Offcut of " + from.name()),
                 offcut.length(),
                 lane.strip().height(),
-                from.thickness(),
+                thickness,
                 from.wood(),
                 from.ringAngle(),
                 from.moisture(),
@@ -303,6 +306,7 @@ public record CutPlanRead(List<Worked> numbers, List<Corners> boxes, List<Verdic
                 false,
                 "",
                 List.of());
+        return opened.book() ? List.of(left, left) : List.of(left);
     }
 
     private static String shortened(String name) {

@@ -66,12 +66,12 @@ public record BoardFigure(
     public record Flaw(
             int at, Defect.Kind kind, double x, double y, double width, double height, boolean right, boolean hides) {}
 
-    /** A board with what is cut from it; null for one that is left as it is. */
+    /** A board with what is cut from it; nothing is when {@code opened} or {@code task} is null. */
     public static BoardFigure of(
-            Blank blank, @Nullable Opened opened, CuttingTask task, String says, LengthDisplay display) {
+            Blank blank, @Nullable Opened opened, @Nullable CuttingTask task, String says, LengthDisplay display) {
         double width = blank.width().mm();
         List<Area> areas = new ArrayList<>();
-        if (opened != null) {
+        if (opened != null && task != null) {
             Length loss = Length.shorter(task.lossAtEnd(blank), blank.length().dividedBy(2));
             areas.add(lost(0, 0, loss.mm(), width));
             areas.add(lost(blank.length().minus(loss).mm(), 0, loss.mm(), width));

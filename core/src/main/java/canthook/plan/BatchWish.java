@@ -4,6 +4,7 @@ import canthook.refusal.Refused;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * So many boxes out of the boards on the rack.
@@ -15,6 +16,7 @@ import java.util.Set;
  * @param resaw whether thick blanks may be split and opened like a book
  * @param blanks ids of the blanks to cut from; none means any on the rack that suit
  * @param others boxes of other kinds to be cut at the same time
+ * @param cut the day it was cut, ISO 8601; null while it is still a plan
  */
 public record BatchWish(
         int count,
@@ -23,7 +25,8 @@ public record BatchWish(
         Break broken,
         boolean resaw,
         List<String> blanks,
-        List<Other> others) {
+        List<Other> others,
+        @Nullable String cut) {
     /** More boxes of one kind than this are not planned at one go. */
     public static final int MOST = 200;
 
@@ -59,6 +62,9 @@ public record BatchWish(
         if (others.size() > 8) {
             throw new Refused("others", "At most eight other kinds of box at one go.");
         }
+        if (cut != null && !cut.matches("\\d{4}-\\d{2}-\\d{2}")) {
+            throw new Refused("cut", "The day it was cut is written like 2025-03-02.");
+        }
         Set<String> seen = new HashSet<>();
         for (int i = 0; i < others.size(); i++) {
             if (!seen.add(others.get(i).box())) {
@@ -68,18 +74,18 @@ public record BatchWish(
     }
 
     public BatchWish withCount(int changed) {
-        return new BatchWish(changed, spareSides, spareEnds, broken, resaw, blanks, others);
+        return new BatchWish(changed, spareSides, spareEnds, broken, resaw, blanks, others, cut);
     }
 
     public BatchWish withSpares(int sides, int ends) {
-        return new BatchWish(count, sides, ends, broken, resaw, blanks, others);
+        return new BatchWish(count, sides, ends, broken, resaw, blanks, others, cut);
     }
 
     public BatchWish withBroken(Break changed) {
-        return new BatchWish(count, spareSides, spareEnds, changed, resaw, blanks, others);
+        return new BatchWish(count, spareSides, spareEnds, changed, resaw, blanks, others, cut);
     }
 
     public BatchWish withBlanks(List<String> changed) {
-        return new BatchWish(count, spareSides, spareEnds, broken, resaw, changed, others);
+        return new BatchWish(count, spareSides, spareEnds, broken, resaw, changed, others, cut);
     }
 }

@@ -48,6 +48,14 @@ public record SeasonsChoice(
             this.one = one;
             this.other = other;
         }
+
+        public Air one() {
+            return one;
+        }
+
+        public Air other() {
+            return other;
+        }
     }
 
     public SeasonsChoice {

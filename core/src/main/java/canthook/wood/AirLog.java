@@ -30,6 +30,7 @@ public final class AirLog {
     private int hours;
     private long readings;
     private long sames;
+    private long held;
     private long lastTime;
     private double lastMoisture;
     private double lastTemperature;
@@ -59,6 +60,7 @@ public final class AirLog {
      * @param gapsMore how many more there are
      * @param readings taken in
      * @param repeated readings left out because their time had been logged already
+     * @param held readings beyond what the sorption equation is good for
      * @param trace moisture of the running mean, evenly spread from the first to the last mean; gaps carry the mean on
      * @param traceFrom time of its first point
      */
@@ -74,18 +76,25 @@ public final class AirLog {
             int gapsMore,
             long readings,
             long repeated,
+            long held,
             List<Double> trace,
             long traceFrom,
             long traceTo) {}
 
     /**
-     * Takes in the next reading.
+     * Takes in the next reading. Air beyond what the sorption equation is good for is held at its limit, and counted.
      *
      * @param time seconds since 1970
+     * @param celsius −40…70
+     * @param humidity relative humidity in percent, 0…100
      * @throws Refused when it lies before the one fed last, or the log grows longer than twenty years; the field is {@code time}
      */
-    public void feed(long time, Air air) {
-        double now = EquilibriumMoisture.quick(air.temperature(), air.humidity());
+    public void feed(long time, double celsius, double humidity) {
+        Refused.unlessBetween("temperature", "Temperature", celsius, -40, 70, "°C");
+        Refused.unlessBetween("humidity", "Relative humidity", humidity, 0, 100, "%");
+        double temperatureNow = Math.max(-10, Math.min(60, celsius));
+        double humidityNow = Math.min(95, humidity);
+        double now = EquilibriumMoisture.quick(temperatureNow, humidityNow);
         if (readings == 0) {
             firstTime = time;
             firstHour = Math.floorDiv(time, HOUR);
@@ -104,12 +113,15 @@ public final class AirLog {
                 moreGaps++;
             }
         } else {
-            spread(lastTime, time, lastMoisture, now, lastTemperature, air.temperature());
+            spread(lastTime, time, lastMoisture, now, lastTemperature, temperatureNow);
         }
         readings++;
         lastTime = time;
         lastMoisture = now;
-        lastTemperature = air.temperature();
+        lastTemperature = temperatureNow;
+        if (temperatureNow != celsius || humidityNow != humidity) {
+            held++;
+        }
     }
 
     /** Shares a stretch between two readings among the hours it lies in, straight from the one value to the other. */
@@ -198,6 +210,7 @@ public final class AirLog {
                 moreGaps,
                 readings,
                 sames,
+                held,
                 trace(means, first, last, points),
                 (firstHour + first + 1) * HOUR,
                 (firstHour + last + 1) * HOUR);

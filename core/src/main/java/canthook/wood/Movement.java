@@ -32,7 +32,7 @@ public final class Movement {
                 "Shrinkage along the rings",
                 Show.PERCENT,
                 wood.tangential(),
-                wood.name(),
+                said(wood, Wood.Guess.TANGENTIAL),
                 SOURCE);
         Worked radial = sheet.table(
                 name + "-radial",
@@ -40,7 +40,7 @@ public final class Movement {
                 "Shrinkage across the rings",
                 Show.PERCENT,
                 wood.radial(),
-                wood.name(),
+                said(wood, Wood.Guess.RADIAL),
                 SOURCE);
         Worked angle = sheet.decided(name + "-angle", "α", "Ring angle", Show.ANGLE, ringAngle, angleField);
         return sheet.work(
@@ -51,6 +51,12 @@ public final class Movement {
                 tangential.times(Term.cosineSquared(angle)).plus(radial.times(Term.sineSquared(angle))),
                 "Between flat-sawn and quarter-sawn the shrinkage is shared by the ring angle.",
                 SOURCE);
+    }
+
+    private static String said(Wood wood, Wood.Guess which) {
+        return wood.guessed() == which
+                ? wood.name() + "; a guess from the other by the usual 1 : " + Wood.USUAL_RATIO
+                : wood.name();
     }
 
     /** A moisture that still moves wood: never above fibre saturation. */

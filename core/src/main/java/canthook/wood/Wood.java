@@ -1,6 +1,7 @@
 package canthook.wood;
 
 import canthook.refusal.Refused;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a part is made of.
@@ -13,6 +14,7 @@ import canthook.refusal.Refused;
  * @param fibreSaturation moisture above which it no longer swells, percent
  * @param specificGravity at 12 % moisture
  * @param sheetMovement change between 30 and 90 % RH, percent (sheet goods)
+ * @param guessed which of the two shrinkages is a guess from the other; null when neither is
  */
 public record Wood(
         String id,
@@ -22,7 +24,17 @@ public record Wood(
         double tangential,
         double fibreSaturation,
         double specificGravity,
-        double sheetMovement) {
+        double sheetMovement,
+        @Nullable Guess guessed) {
+
+    /** Along the rings wood shrinks about so many times as much as across them. */
+    public static final double USUAL_RATIO = 1.8;
+
+    /** Which of the two shrinkages was not known. */
+    public enum Guess {
+        RADIAL,
+        TANGENTIAL
+    }
 
     /** The sort of stuff. */
     public enum Kind {
@@ -52,6 +64,54 @@ public record Wood(
             throw new Refused(
                     radial <= 0 ? "radial" : "tangential", "Solid wood shrinks: give what the wood does, in percent.");
         }
+    }
+
+    public Wood(
+            String id,
+            String name,
+            Kind kind,
+            double radial,
+            double tangential,
+            double fibreSaturation,
+            double specificGravity,
+            double sheetMovement) {
+        this(id, name, kind, radial, tangential, fibreSaturation, specificGravity, sheetMovement, null);
+    }
+
+    /**
+     * A wood of the maker's own. Of the two shrinkages one may be missing: it is then guessed by the usual 1 : 1.8, and marked.
+     *
+     * @throws Refused when both are missing for solid wood
+     */
+    public static Wood own(
+            String id,
+            String name,
+            Kind kind,
+            @Nullable Double radial,
+            @Nullable Double tangential,
+            double fibreSaturation,
+            double specificGravity,
+            double sheetMovement) {
+        if (kind == Kind.PLYWOOD || kind == Kind.FIBREBOARD) {
+            return new Wood(id, name, kind, 0, 0, fibreSaturation, specificGravity, sheetMovement, null);
+        }
+        if (radial != null && tangential != null) {
+            return new Wood(id, name, kind, radial, tangential, fibreSaturation, specificGravity, 0, null);
+        }
+        if (radial != null) {
+            double guess = hundredth(radial * USUAL_RATIO);
+            return new Wood(id, name, kind, radial, guess, fibreSaturation, specificGravity, 0, Guess.TANGENTIAL);
+        }
+        if (tangential != null) {
+            double guess = hundredth(tangential / USUAL_RATIO);
+            return new Wood(id, name, kind, guess, tangential, fibreSaturation, specificGravity, 0, Guess.RADIAL);
+        }
+        throw new Refused(
+                "radial", "Give the radial or the tangential shrinkage, in percent; both when you know them.");
+    }
+
+    private static double hundredth(double percent) {
+        return Math.round(percent * 100) / 100.0;
     }
 
     /** From this specific gravity up, wood counts as hard whatever the botanists call it. */

@@ -31,7 +31,7 @@ class LeastChangeTest {
     }
 
     private static BoxPlan drawer(int count, int spares, Break broken) {
-        return envelopeDrawer().withBatch(new BatchWish(count, spares, 0, broken, false, List.of(), List.of()));
+        return envelopeDrawer().withBatch(new BatchWish(count, spares, 0, broken, false, List.of(), List.of(), null));
     }
 
     private static CutPlan plan(Batch batch) {

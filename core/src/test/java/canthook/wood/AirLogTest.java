@@ -15,7 +15,7 @@ class AirLogTest {
 
     private static void hours(AirLog log, long from, int hours, double celsius, double percent) {
         for (int h = 0; h < hours; h++) {
-            log.feed(from + h * HOUR, new Air(celsius, percent));
+            log.feed(from + h * HOUR, celsius, percent);
         }
     }
 
@@ -39,7 +39,7 @@ class AirLogTest {
     void theMeanIsOfMoistureAndNotOfAir() {
         AirLog log = new AirLog();
         for (int h = 0; h < 15 * 24; h++) {
-            log.feed(h * HOUR, new Air(20, h % 2 == 0 ? 20 : 90));
+            log.feed(h * HOUR, 20, h % 2 == 0 ? 20 : 90);
         }
         double ofMoisture =
                 (EquilibriumMoisture.percent(new Air(20, 20)) + EquilibriumMoisture.percent(new Air(20, 90))) / 2;
@@ -53,7 +53,7 @@ class AirLogTest {
         // ten days read every hour at 30 %, then readings half a day apart at 70 %
         hours(log, 0, 240, 20, 30);
         for (int i = 0; i < 60; i++) {
-            log.feed(240 * HOUR + i * 12 * HOUR, new Air(20, 70));
+            log.feed(240 * HOUR + i * 12 * HOUR, 20, 70);
         }
         assertThat(log.summary(10).wettestMoisture())
                 .isCloseTo(EquilibriumMoisture.percent(new Air(20, 70)), within(0.01));
@@ -74,12 +74,23 @@ class AirLogTest {
     void sameTimesCountOnceAndTimeRunsForward() {
         AirLog log = new AirLog();
         hours(log, 0, 400, 20, 35);
-        log.feed(399 * HOUR, new Air(20, 90));
+        log.feed(399 * HOUR, 20, 90);
         assertThat(log.summary(10).repeated()).isEqualTo(1);
-        assertThatThrownBy(() -> log.feed(5 * HOUR, new Air(20, 40)))
+        assertThatThrownBy(() -> log.feed(5 * HOUR, 20, 40))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("forward in time");
-        assertThatThrownBy(() -> log.feed(30L * 366 * DAY, new Air(20, 40))).hasMessageContaining("twenty years");
+        assertThatThrownBy(() -> log.feed(30L * 366 * DAY, 20, 40)).hasMessageContaining("twenty years");
+    }
+
+    @Test
+    void airBeyondTheEquationIsHeldAtItsLimitAndNonsenseIsRefused() {
+        AirLog log = new AirLog();
+        hours(log, 0, 400, -20, 99);
+        AirLog.Summary year = log.summary(10);
+        assertThat(year.held()).isEqualTo(400);
+        assertThat(year.wettestMoisture()).isCloseTo(EquilibriumMoisture.percent(new Air(-10, 95)), within(0.001));
+        assertThatThrownBy(() -> log.feed(500 * HOUR, 20, 130)).hasMessageContaining("between 0 and 100");
+        assertThatThrownBy(() -> log.feed(500 * HOUR, 90, 50)).hasMessageContaining("Temperature");
     }
 
     @Test
@@ -95,7 +106,7 @@ class AirLogTest {
         Random random = new Random(7);
         long start = System.nanoTime();
         for (int i = 0; i < 2_000_000; i++) {
-            log.feed(i * 15L, new Air(20, 50 + 20 * Math.sin(i * 15.0 / DAY / 58) + random.nextDouble()));
+            log.feed(i * 15L, 20, 50 + 20 * Math.sin(i * 15.0 / DAY / 58) + random.nextDouble());
         }
         AirLog.Summary year = log.summary(100);
         assertThat(System.nanoTime() - start).isLessThan(10_000_000_000L);

@@ -1,5 +1,7 @@
 package canthook.server;
 
+import canthook.cutting.CuttingSolver;
+import canthook.cutting.exact.ExactSolver;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -10,6 +12,7 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.event.ApplicationEnvironmentPreparedEvent;
 import org.springframework.context.ApplicationListener;
 import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Lazy;
 
 /** Starts the application. */
 @SpringBootApplication
@@ -30,6 +33,13 @@ public class CantHook {
             }
         });
         return application;
+    }
+
+    /** Found when it is first asked for: the machine part of the library takes a moment and some memory to load. */
+    @Bean
+    @Lazy
+    CuttingSolver solver() {
+        return new ExactSolver();
     }
 
     @Bean

@@ -1,7 +1,11 @@
 package canthook.server;
 
+import canthook.board.Blank;
 import canthook.server.box.Shelf;
 import canthook.server.export.ProjectFile;
+import canthook.server.rack.ClimateApi.OwnClimate;
+import canthook.server.rack.Rack;
+import canthook.server.rack.WoodApi.OwnWood;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
@@ -11,6 +15,7 @@ import java.util.List;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
@@ -20,11 +25,25 @@ import org.springframework.stereotype.Component;
 @ConditionalOnProperty("canthook.demo")
 class Demo implements ApplicationRunner {
     private final Shelf shelf;
+    private final Rack rack;
     private final ObjectMapper json;
 
-    Demo(Shelf shelf, ObjectMapper json) {
+    Demo(Shelf shelf, Rack rack, ObjectMapper json) {
         this.shelf = shelf;
+        this.rack = rack;
         this.json = json;
+    }
+
+    /** What lies on the demo's rack. */
+    private record DemoRack(List<Blank> blanks, List<OwnWood> woods, List<OwnClimate> climates) {}
+
+    private void fillRack() throws IOException {
+        try (InputStream in = new ClassPathResource("demo/rack.json").getInputStream()) {
+            DemoRack demo = json.readValue(in, DemoRack.class);
+            demo.woods().forEach(wood -> rack.add(Rack.Kind.WOOD, wood.name(), wood::as));
+            demo.blanks().forEach(blank -> rack.add(Rack.Kind.BLANK, blank.name(), blank::withId));
+            demo.climates().forEach(climate -> rack.add(Rack.Kind.CLIMATE, climate.name(), climate::as));
+        }
     }
 
     @Override
@@ -32,7 +51,8 @@ class Demo implements ApplicationRunner {
         if (!shelf.isEmpty()) {
             return;
         }
-        Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
+        fillRack();
+        Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:demo/[0-9]*.json");
         List<Resource> inOrder = Arrays.stream(files)
                 .sorted(Comparator.comparing(r -> String.valueOf(r.getFilename())))
                 .toList();

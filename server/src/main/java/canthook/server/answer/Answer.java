@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param numbers those the station shows; all of them when no station was asked for
  * @param ladder the rungs, when the station is fingers
  * @param steps the first cuts, when the station is jig
+ * @param corners kinds of corner compared, when the station is corners
  * @param direction which way the key goes, when there is a test cut
  * @param testCuts as shown, oldest first, in step with those sent
  * @param recommended the recommended count of sections
@@ -33,6 +34,7 @@ public record Answer(
         String recommendation,
         @Nullable List<RungView> ladder,
         @Nullable List<StepView> steps,
+        @Nullable List<CornerView> corners,
         Fit.@Nullable Direction direction,
         List<TestCutView> testCuts,
         List<Figure> figures,
@@ -88,6 +90,19 @@ public record Answer(
 
     /** One of the first cuts. */
     public record StepView(String end, String title, String instruction, String from, String to) {}
+
+    /** A kind of corner; its numbers by their ids. */
+    public record CornerView(
+            String id,
+            String title,
+            String side,
+            String end,
+            String glue,
+            String ratio,
+            String fasteners,
+            String cutters,
+            String setups,
+            String says) {}
 
     /** A number opened. */
     public record WorkingView(

@@ -2,12 +2,14 @@ package canthook.server.answer;
 
 import canthook.figure.BlankFigure;
 import canthook.figure.BoxFigures;
+import canthook.figure.CornerFigures;
 import canthook.figure.Figure;
 import canthook.figure.FitFigures;
 import canthook.figure.JigFigure;
 import canthook.figure.LadderFigure;
 import canthook.figure.PanelFigures;
 import canthook.figure.StickFigure;
+import canthook.figure.YearFigure;
 import canthook.fingers.Rung;
 import canthook.fit.Fit;
 import canthook.jig.KeySetting;
@@ -18,6 +20,7 @@ import canthook.planner.PlanLengths;
 import canthook.planner.Stations;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
+import canthook.server.answer.Answer.CornerView;
 import canthook.server.answer.Answer.FixView;
 import canthook.server.answer.Answer.NumberView;
 import canthook.server.answer.Answer.RungView;
@@ -39,7 +42,14 @@ import org.jspecify.annotations.Nullable;
 public final class Answers {
     /** Which stages' numbers each station shows. */
     private static final Map<String, List<String>> STAGES = Map.of(
-            "size", List.of("size.", "fingers.low", "fingers.slope"),
+            "size", List.of("size.", "fingers.low", "fingers.slope", "mates."),
+            "corners",
+                    List.of(
+                            "corners.",
+                            "size.side-length",
+                            "size.end-length",
+                            "fingers.glue-area",
+                            "fingers.glue-ratio"),
             "fingers", List.of("fingers.", "size.height", "size.thickness"),
             "blank", List.of("blank.", "size.", "fingers.first-rip", "fingers.closing-height"),
             "jig", List.of("jig.", "fingers.", "size.slot-depth", "fit.closing-height-after", "fit.clearance"),
@@ -83,6 +93,7 @@ public final class Answers {
                 worked.fingers().sentence(),
                 "fingers".equals(station) ? ladder(worked) : null,
                 "jig".equals(station) ? steps(worked) : null,
+                "corners".equals(station) ? corners(worked) : null,
                 reading == null ? null : reading.direction(),
                 testCuts(worked),
                 station == null ? List.of() : figures(worked, station, day, step),
@@ -96,14 +107,19 @@ public final class Answers {
                 .or(() -> worked.numbersOn(day).stream()
                         .filter(n -> n.id().equals(id))
                         .findFirst())
-                .map(n -> new WorkingView(
-                        number(n, display),
-                        n.rule(),
-                        n.source(),
-                        n.formula(),
-                        n.withValues(display),
-                        n.field(),
-                        n.inputs().stream().map(i -> number(i, display)).toList()));
+                .map(n -> working(n, display));
+    }
+
+    /** A worked number opened. */
+    public static WorkingView working(Worked n, LengthDisplay display) {
+        return new WorkingView(
+                number(n, display),
+                n.rule(),
+                n.source(),
+                n.formula(),
+                n.withValues(display),
+                n.field(),
+                n.inputs().stream().map(i -> number(i, display)).toList());
     }
 
     private static NumberView number(Worked n, LengthDisplay display) {
@@ -118,7 +134,8 @@ public final class Answers {
                 n.show().residue(n.value(), display));
     }
 
-    private static VerdictView verdict(Verdict v) {
+    /** A verdict with what would mend it. */
+    public static VerdictView verdict(Verdict v) {
         return new VerdictView(
                 v.code(),
                 v.weight(),
@@ -171,6 +188,22 @@ public final class Answers {
         return views;
     }
 
+    private static List<CornerView> corners(WorkedPlan worked) {
+        return worked.corners().ways().stream()
+                .map(way -> new CornerView(
+                        way.corner().id(),
+                        way.corner().title(),
+                        way.side().id(),
+                        way.end().id(),
+                        way.glue().id(),
+                        way.ratio().id(),
+                        way.corner().fasteners(),
+                        way.corner().cutters(),
+                        way.corner().setups(),
+                        way.corner().says()))
+                .toList();
+    }
+
     private static String read(List<Length> readings, LengthDisplay display) {
         return readings.stream().map(r -> display.number(r, Precision.CALIPER)).collect(Collectors.joining(" "));
     }
@@ -192,6 +225,7 @@ public final class Answers {
     private static List<Figure> figures(WorkedPlan worked, String station, double day, int step) {
         return switch (station) {
             case "size" -> List.of(BoxFigures.size(worked), BoxFigures.unfolded(worked));
+            case "corners" -> CornerFigures.of(worked);
             case "blank" -> List.of(BlankFigure.of(worked));
             case "jig" -> List.of(JigFigure.of(worked, step));
             case "fit" -> List.of(FitFigures.joint(worked), FitFigures.move(worked), FitFigures.band(worked));
@@ -205,6 +239,7 @@ public final class Answers {
         return List.of(
                 PanelFigures.section(worked, lid, day),
                 PanelFigures.grooves(worked, lid, day),
-                PanelFigures.ends(worked, lid));
+                PanelFigures.ends(worked, lid),
+                YearFigure.of(worked));
     }
 }

@@ -10,11 +10,10 @@ import canthook.plan.StartingPlan;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
+import canthook.server.rack.RuleBook;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
-import canthook.wood.Wood;
-import canthook.wood.Woods;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.ObjectWriter;
@@ -23,12 +22,10 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
-import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -41,18 +38,20 @@ import org.springframework.web.bind.annotation.RestController;
 public class WorkApi {
     private static final long REMEMBERED_BYTES = 8_000_000;
     private final ObjectWriter writer;
+    private final RuleBook book;
 
     /**
      * Answers as sent. A plan always works out to the same, and a bench asks the same again: back at a station, undo, redo, a
      * fix tried and then taken, the seasons slid to and fro.
      */
-    private final Cache<WorkRequest, byte[]> remembered;
+    private final Cache<Asked, byte[]> remembered;
 
-    WorkApi(ObjectMapper json) {
+    WorkApi(ObjectMapper json, RuleBook book) {
+        this.book = book;
         writer = json.writerFor(Answer.class);
         remembered = Caffeine.newBuilder()
                 .maximumWeight(REMEMBERED_BYTES)
-                .weigher((WorkRequest request, byte[] answer) -> answer.length)
+                .weigher((Asked asked, byte[] answer) -> answer.length)
                 .build();
     }
 
@@ -84,10 +83,13 @@ public class WorkApi {
             return day == null ? 0 : day;
         }
 
-        WorkedPlan worked() {
-            return Planner.work(plan, new Shop(HouseRules.DEFAULT, testCuts == null ? List.of() : testCuts));
+        WorkedPlan worked(HouseRules rules) {
+            return Planner.work(plan, new Shop(rules, testCuts == null ? List.of() : testCuts));
         }
     }
+
+    /** What was asked, in which shop. */
+    private record Asked(WorkRequest request, HouseRules rules) {}
 
     /** A length as typed. */
     public record LengthRequest(
@@ -106,28 +108,26 @@ public class WorkApi {
     /** A length as understood. */
     public record LengthRead(Length mm, String echo) {}
 
-    /** A wood to choose from. */
-    public record WoodView(String id, String name, Wood.Kind kind, boolean hard) {}
-
     /** Written out whole before it is sent, so that it leaves in one piece and not in chunks. */
     @PostMapping(value = "/work", produces = MediaType.APPLICATION_JSON_VALUE)
     @ApiResponse(content = @Content(schema = @Schema(implementation = Answer.class)))
     ResponseEntity<byte[]> work(@RequestBody WorkRequest request) throws JsonProcessingException {
-        byte[] body = remembered.getIfPresent(request);
+        Asked asked = new Asked(request, book.rules());
+        byte[] body = remembered.getIfPresent(asked);
         if (body == null) {
             body = writer.writeValueAsBytes(Answers.of(
-                    request.worked(),
+                    request.worked(asked.rules()),
                     request.station(),
                     request.dayOrDriest(),
                     request.step() == null ? 0 : request.step()));
-            remembered.put(request, body);
+            remembered.put(asked, body);
         }
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(body);
     }
 
     @PostMapping("/work/{number}")
     Answer.WorkingView working(@PathVariable String number, @RequestBody WorkRequest request) {
-        return Answers.working(request.worked(), number, request.dayOrDriest())
+        return Answers.working(request.worked(book.rules()), number, request.dayOrDriest())
                 .orElseThrow(() -> new Refused("number", "This plan has no number called “" + number + "”."));
     }
 
@@ -151,13 +151,5 @@ public class WorkApi {
         Refused.unlessBetween("thickness", "Thickness", wish.thickness(), Length.mm(1), Length.mm(200));
         Refused.unlessBetween("height", "Height of the wall", wish.height(), Length.mm(5), Length.mm(1500));
         return StartingPlan.of(wish);
-    }
-
-    @GetMapping("/woods")
-    List<WoodView> woods() {
-        Collection<Wood> woods = Woods.published().all();
-        return woods.stream()
-                .map(w -> new WoodView(w.id(), w.name(), w.kind(), w.isHard()))
-                .toList();
     }
 }

@@ -9,7 +9,7 @@ import canthook.planner.Stations;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
 import canthook.server.box.Shelf.KeptBox;
-import canthook.shop.HouseRules;
+import canthook.server.rack.RuleBook;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
 import canthook.verdict.Verdict;
@@ -32,9 +32,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/boxes")
 public class BoxApi {
     private final Shelf shelf;
+    private final RuleBook book;
 
-    BoxApi(Shelf shelf) {
+    BoxApi(Shelf shelf, RuleBook book) {
         this.shelf = shelf;
+        this.book = book;
     }
 
     /**
@@ -81,7 +83,7 @@ public class BoxApi {
 
     @GetMapping
     List<ShelfBox> all(@RequestParam(defaultValue = "false") boolean archived) {
-        return shelf.all(archived).stream().map(BoxApi::onShelf).toList();
+        return shelf.all(archived).stream().map(this::onShelf).toList();
     }
 
     @PostMapping
@@ -136,8 +138,8 @@ public class BoxApi {
         return shelf.removeTestCut(id, cutId, false);
     }
 
-    private static ShelfBox onShelf(KeptBox box) {
-        WorkedPlan worked = Planner.work(box.plan(), new Shop(HouseRules.DEFAULT, box.cuts()));
+    private ShelfBox onShelf(KeptBox box) {
+        WorkedPlan worked = Planner.work(box.plan(), new Shop(book.rules(), box.cuts()));
         List<Stations.Station> stations = Stations.of(worked);
         Stations.Station next = stations.stream()
                 .filter(s -> s.worst() == Verdict.Weight.STOP)

@@ -2,14 +2,15 @@ package canthook.server.box;
 
 import canthook.plan.BoxPlan;
 import canthook.server.box.BoxMapper.BoxRow;
+import canthook.server.keeping.Ids;
+import canthook.server.keeping.StaleWrite;
+import canthook.server.keeping.Unknown;
 import canthook.shop.TestCut;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.text.Normalizer;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -55,7 +56,7 @@ public class Shelf {
     /** Keeps a new box under a readable id made from its name. */
     @Transactional
     public KeptBox add(BoxPlan plan, List<TestCut> cuts) {
-        String base = readable(plan.name());
+        String base = Ids.readable(plan.name(), "box");
         String id = base;
         for (int n = 2; boxes.insert(id, write(plan), now()) == 0; n++) {
             id = base + "-" + n;
@@ -77,7 +78,7 @@ public class Shelf {
         String text = write(plan);
         String at = now();
         if (boxes.update(id, revision, text, at) == 0) {
-            throw new StaleWrite(revision, row(id).revision());
+            throw new StaleWrite("This box", revision, row(id).revision());
         }
         boxes.remember(id, revision + 1, text, at);
         return revision + 1;
@@ -86,7 +87,7 @@ public class Shelf {
     @Transactional
     public void archive(String id, boolean archived) {
         if (boxes.archive(id, archived ? 1 : 0) == 0) {
-            throw new UnknownBox(id);
+            throw new Unknown("box", id);
         }
     }
 
@@ -101,7 +102,7 @@ public class Shelf {
     @Transactional
     public KeptBox removeTestCut(String id, long cutId, boolean removed) {
         if (boxes.removeTestCut(id, cutId, removed ? 1 : 0) == 0) {
-            throw new UnknownBox(id + ", test cut " + cutId);
+            throw new Unknown("box", id + ", test cut " + cutId);
         }
         return get(id);
     }
@@ -113,7 +114,7 @@ public class Shelf {
     private BoxRow row(String id) {
         BoxRow row = boxes.find(id);
         if (row == null) {
-            throw new UnknownBox(id);
+            throw new Unknown("box", id);
         }
         return row;
     }
@@ -140,15 +141,5 @@ public class Shelf {
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("A record in the data folder cannot be read: " + e.getOriginalMessage(), e);
         }
-    }
-
-    private static String readable(String name) {
-        String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
-                .replaceAll("\\p{M}+", "")
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[^a-z0-9]+", "-")
-                .replaceAll("^-+|-+$", "");
-        String shortened = plain.length() > 40 ? plain.substring(0, 40) : plain;
-        return shortened.isEmpty() ? "box" : shortened;
     }
 }

@@ -4,7 +4,7 @@ import canthook.figure.StickFigure;
 import canthook.planner.Planner;
 import canthook.server.box.Shelf;
 import canthook.server.box.Shelf.KeptBox;
-import canthook.shop.HouseRules;
+import canthook.server.rack.RuleBook;
 import canthook.shop.Shop;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -26,9 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 public class ExportApi {
     private final Shelf shelf;
+    private final RuleBook book;
 
-    ExportApi(Shelf shelf) {
+    ExportApi(Shelf shelf, RuleBook book) {
         this.shelf = shelf;
+        this.book = book;
     }
 
     @GetMapping("/boxes/{id}/project.json")
@@ -49,7 +51,7 @@ public class ExportApi {
     ResponseEntity<String> stick(@PathVariable String id) {
         KeptBox box = shelf.get(id);
         String svg = StickSvg.of(
-                StickFigure.of(Planner.work(box.plan(), new Shop(HouseRules.DEFAULT, box.cuts()))),
+                StickFigure.of(Planner.work(box.plan(), new Shop(book.rules(), box.cuts()))),
                 box.plan().name());
         return ResponseEntity.ok()
                 .contentType(MediaType.valueOf("image/svg+xml;charset=UTF-8"))

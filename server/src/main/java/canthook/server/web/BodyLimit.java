@@ -14,20 +14,25 @@ import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** No body larger than a megabyte: the largest honest one is a few kilobytes. */
+/** No body larger than a megabyte: the largest honest one is a few kilobytes. A climate log is read as it comes, and may be long. */
 @Component
 public class BodyLimit extends OncePerRequestFilter {
     static final long MOST = 1_000_000;
+    private static final long LONGEST_LOG = 250_000_000;
     private final ObjectMapper json;
 
     BodyLimit(ObjectMapper json) {
         this.json = json;
     }
 
+    private static long most(HttpServletRequest request) {
+        return request.getRequestURI().equals("/api/climate-logs") ? LONGEST_LOG : MOST;
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (request.getContentLengthLong() > MOST) {
+        if (request.getContentLengthLong() > most(request)) {
             response.setStatus(HttpStatus.PAYLOAD_TOO_LARGE.value());
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
             json.writeValue(
@@ -48,8 +53,11 @@ public class BodyLimit extends OncePerRequestFilter {
     }
 
     private static final class Counted extends HttpServletRequestWrapper {
+        private final long most;
+
         Counted(HttpServletRequest request) {
             super(request);
+            most = most(request);
         }
 
         @Override
@@ -74,7 +82,7 @@ public class BodyLimit extends OncePerRequestFilter {
 
                 private void count(int got) throws TooLarge {
                     read += got;
-                    if (read > MOST) {
+                    if (read > most) {
                         throw new TooLarge();
                     }
                 }

@@ -2,8 +2,9 @@ package canthook.server.web;
 
 import canthook.length.UnreadLength;
 import canthook.refusal.Refused;
-import canthook.server.box.StaleWrite;
-import canthook.server.box.UnknownBox;
+import canthook.server.keeping.StaleWrite;
+import canthook.server.keeping.Unknown;
+import canthook.server.rack.BadLines;
 import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
@@ -43,8 +44,15 @@ public class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail unknown(UnknownBox e) {
+    ProblemDetail unknown(Unknown e) {
         return problem(HttpStatus.NOT_FOUND, e.getMessage(), "id");
+    }
+
+    @ExceptionHandler
+    ProblemDetail badLines(BadLines e) {
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), "file");
+        problem.setProperty("lines", e.lines());
+        return problem;
     }
 
     @ExceptionHandler

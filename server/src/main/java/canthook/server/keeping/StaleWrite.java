@@ -1,12 +1,13 @@
-package canthook.server.box;
+package canthook.server.keeping;
 
 /** A write made from a revision that is no longer the newest; nothing was written. */
 public final class StaleWrite extends RuntimeException {
     private static final long serialVersionUID = 1L;
     private final long currentRevision;
 
-    StaleWrite(long from, long currentRevision) {
-        super("This box was changed elsewhere: your change was made from revision " + from + ", and revision "
+    /** @param what was changed: {@code This box} */
+    public StaleWrite(String what, long from, long currentRevision) {
+        super(what + " was changed elsewhere: your change was made from revision " + from + ", and revision "
                 + currentRevision + " is the newest. Nothing was overwritten.");
         this.currentRevision = currentRevision;
     }

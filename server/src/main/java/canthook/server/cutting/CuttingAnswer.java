@@ -1,0 +1,93 @@
+package canthook.server.cutting;
+
+import canthook.cutting.Batch;
+import canthook.cutting.CutPlan;
+import canthook.cutting.CutPlan.Goal;
+import canthook.cutting.CutPlan.Opened;
+import canthook.cutting.CutPlanRead;
+import canthook.cutting.CuttingTask.Wanted;
+import canthook.cutting.LeastChange;
+import canthook.cutting.LeastChange.Wanting;
+import canthook.figure.BoardFigure;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.server.answer.Answer.VerdictView;
+import canthook.server.answer.Answer.WorkingView;
+import canthook.server.answer.Answers;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A cut plan on the wire.
+ *
+ * @param boards those that are cut, in their order on the rack, then those left alone, each with the reason
+ * @param numbers each with its working
+ * @param corners for each box, which of its corners have the figure running round
+ * @param kinds names of the boxes wanted
+ * @param stops settings of the stop, longest first
+ * @param goals what was aimed at, in order, and whether it is proven
+ * @param cut how many of the boards are cut
+ * @param wanting the shortest further blank that would do; null when none is wanting
+ */
+public record CuttingAnswer(
+        List<BoardFigure> boards,
+        List<WorkingView> numbers,
+        List<CutPlanRead.Corners> corners,
+        List<String> kinds,
+        List<StopView> stops,
+        List<GoalView> goals,
+        List<VerdictView> verdicts,
+        int cut,
+        boolean complete,
+        boolean proven,
+        @Nullable Wanting wanting) {
+
+    /** One setting of the stop. */
+    public record StopView(String length, String unit, int parts, String what) {}
+
+    /**
+     * One aim.
+     *
+     * @param gap from what no plan can pass, in percent; 0 when proven
+     */
+    public record GoalView(String words, boolean proven, double gap) {}
+
+    static CuttingAnswer of(Batch batch, CutPlan plan, LeastChange change) {
+        LengthDisplay display = batch.box().plan().display();
+        CutPlanRead read = CutPlanRead.of(plan, batch.box(), change);
+        List<BoardFigure> boards = new ArrayList<>();
+        Map<String, String> why = batch.leftAlone(plan.task()).stream()
+                .collect(Collectors.toMap(b -> b.blank().id(), Batch.LeftAlone::why));
+        Map<String, Opened> opened =
+                plan.opened().stream().collect(Collectors.toMap(o -> o.blank().id(), o -> o));
+        plan.task().blanks().stream()
+                .filter(b -> opened.containsKey(b.id()))
+                .forEach(b -> boards.add(BoardFigure.of(b, opened.get(b.id()), plan.task(), "", display)));
+        plan.task().blanks().stream()
+                .filter(b -> !opened.containsKey(b.id()))
+                .forEach(b ->
+                        boards.add(BoardFigure.of(b, null, null, why.getOrDefault(b.id(), "is not needed"), display)));
+        return new CuttingAnswer(
+                boards,
+                read.numbers().stream().map(n -> Answers.working(n, display)).toList(),
+                read.boxes(),
+                plan.task().boxes().stream().map(Wanted::name).toList(),
+                plan.stops().stream()
+                        .map(s -> new StopView(
+                                display.number(s.length(), Precision.LAYOUT), display.unit(), s.parts(), s.what()))
+                        .toList(),
+                plan.goals().stream().map(CuttingAnswer::goal).toList(),
+                read.verdicts().stream().map(Answers::verdict).toList(),
+                plan.opened().size(),
+                plan.isComplete(),
+                plan.isProven(),
+                change.blank());
+    }
+
+    private static GoalView goal(Goal goal) {
+        return new GoalView(CutPlanRead.words(goal.aim()), goal.isProven(), Math.round(goal.gap() * 1000) / 10.0);
+    }
+}

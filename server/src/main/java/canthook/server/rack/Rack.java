@@ -1,0 +1,210 @@
+package canthook.server.rack;
+
+import canthook.board.Blank;
+import canthook.refusal.Refused;
+import canthook.server.keeping.Ids;
+import canthook.server.keeping.StaleWrite;
+import canthook.server.keeping.Unknown;
+import canthook.server.rack.RackMapper.ItemRow;
+import canthook.shop.Climate;
+import canthook.wood.Wood;
+import canthook.wood.Woods;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The rack: blanks, the maker's own woods and climates. What is taken off it can be put back. */
+@Service
+public class Rack {
+    /** More than this of one kind is no rack any more. */
+    private static final int MOST = 2000;
+
+    private final RackMapper items;
+    private final ObjectMapper json;
+    private final Clock clock;
+
+    Rack(RackMapper items, ObjectMapper json, Clock clock) {
+        this.items = items;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** What is kept on the rack, with the revision a change must be made from. */
+    public record Kept<T>(long revision, T item) {}
+
+    /** A kind of thing on the rack. */
+    public static final class Kind<T> {
+        public static final Kind<Blank> BLANK = new Kind<>("blank", Blank.class, Blank::id, Blank::name);
+        public static final Kind<Wood> WOOD = new Kind<>("wood", Wood.class, Wood::id, Wood::name);
+        public static final Kind<Climate> CLIMATE = new Kind<>("climate", Climate.class, Climate::id, Climate::name);
+
+        private final String name;
+        private final Class<T> type;
+        private final Function<T, String> id;
+        private final Function<T, String> called;
+
+        private Kind(String name, Class<T> type, Function<T, String> id, Function<T, String> called) {
+            this.name = name;
+            this.type = type;
+            this.id = id;
+            this.called = called;
+        }
+
+        String id(T item) {
+            return id.apply(item);
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public <T> List<Kept<T>> all(Kind<T> kind) {
+        return items.all(kind.name).stream().map(row -> kept(kind, row)).toList();
+    }
+
+    /** All blanks, as the cutting wants them. */
+    @Transactional(readOnly = true)
+    public List<Blank> blanks() {
+        return all(Kind.BLANK).stream().map(Kept::item).toList();
+    }
+
+    /** A wood by its id, published or the maker's own. */
+    @Transactional(readOnly = true)
+    public Optional<Wood> wood(String id) {
+        return Woods.published()
+                .find(id)
+                .or(() -> Optional.ofNullable(items.find(Kind.WOOD.name, id))
+                        .filter(row -> row.removed() == 0)
+                        .map(row -> kept(Kind.WOOD, row).item()));
+    }
+
+    @Transactional(readOnly = true)
+    public <T> Kept<T> get(Kind<T> kind, String id) {
+        ItemRow row = items.find(kind.name, id);
+        if (row == null) {
+            throw new Unknown(kind.name, id);
+        }
+        return kept(kind, row);
+    }
+
+    /**
+     * Keeps a new thing.
+     *
+     * @param item makes the thing once its id is known
+     */
+    @Transactional
+    public <T> Kept<T> add(Kind<T> kind, String name, Function<String, T> item) {
+        if (items.all(kind.name).size() >= MOST) {
+            throw new Refused("", "The rack holds " + MOST + " already. Take some off first.");
+        }
+        String base = Ids.readable(name, kind.name);
+        String id = base;
+        T made = item.apply(id);
+        checked(kind, made);
+        for (int n = 2; isTaken(kind, id) || items.insert(kind.name, id, write(made), now()) == 0; n++) {
+            id = base + "-" + n;
+            made = item.apply(id);
+        }
+        return new Kept<>(1, made);
+    }
+
+    /** A wood of one's own must not go by the id of a published one. */
+    private static boolean isTaken(Kind<?> kind, String id) {
+        return kind == Kind.WOOD && Woods.published().find(id).isPresent();
+    }
+
+    /** @throws StaleWrite when it has been changed since {@code revision}; nothing is written then */
+    @Transactional
+    public <T> Kept<T> save(Kind<T> kind, String id, long revision, T item) {
+        if (!kind.id(item).equals(id)) {
+            throw new Refused("id", "The thing sent goes by another id than the address says.");
+        }
+        checked(kind, item);
+        if (items.update(kind.name, id, revision, write(item), now()) == 0) {
+            throw new StaleWrite(
+                    kind.called.apply(item), revision, get(kind, id).revision());
+        }
+        return new Kept<>(revision + 1, item);
+    }
+
+    /** Takes it off the rack, or puts it back. */
+    @Transactional
+    public void remove(Kind<?> kind, String id, boolean removed) {
+        if (items.remove(kind.name, id, removed ? 1 : 0, now()) == 0) {
+            throw new Unknown(kind.name, id);
+        }
+    }
+
+    /** What a file did to the rack. */
+    public record Imported(int added, int changed) {}
+
+    /** Takes in a whole file: those with an id that is on the rack are changed, the others added. All or nothing. */
+    @Transactional
+    public <T> Imported take(Kind<T> kind, List<Function<String, T>> rows, List<String> names, List<String> ids) {
+        int added = 0;
+        int changed = 0;
+        for (int i = 0; i < rows.size(); i++) {
+            String id = ids.get(i);
+            ItemRow row = id.isEmpty() ? null : items.find(kind.name, id);
+            if (row == null) {
+                add(kind, id.isEmpty() ? names.get(i) : id, rows.get(i));
+                added++;
+            } else {
+                items.remove(kind.name, id, 0, now());
+                save(kind, id, row.revision(), rows.get(i).apply(id));
+                changed++;
+            }
+        }
+        return new Imported(added, changed);
+    }
+
+    /**
+     * What was cut is taken off, what was left over is put on. All or nothing.
+     *
+     * @return ids of the offcuts, as they are kept
+     */
+    @Transactional
+    public List<String> cut(List<String> cutUp, List<Blank> offcuts) {
+        for (String id : cutUp) {
+            if (get(Kind.BLANK, id).item() != null) {
+                remove(Kind.BLANK, id, true);
+            }
+        }
+        List<String> ids = new ArrayList<>();
+        for (Blank offcut : offcuts) {
+            ids.add(add(Kind.BLANK, offcut.name(), offcut::withId).item().id());
+        }
+        return ids;
+    }
+
+    private <T> void checked(Kind<T> kind, T item) {
+        if (item instanceof Blank blank && wood(blank.wood()).isEmpty()) {
+            throw new Refused("wood", "No wood is known here by the name “" + blank.wood() + "”.");
+        }
+    }
+
+    private <T> Kept<T> kept(Kind<T> kind, ItemRow row) {
+        try {
+            return new Kept<>(row.revision(), json.readValue(row.item(), kind.type));
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("A record in the data folder cannot be read: " + e.getOriginalMessage(), e);
+        }
+    }
+
+    private String write(Object value) {
+        try {
+            return json.writeValueAsString(value);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("A thing that cannot be written", e);
+        }
+    }
+
+    private String now() {
+        return clock.instant().truncatedTo(ChronoUnit.MILLIS).toString();
+    }
+}
