@@ -52,7 +52,7 @@ class Demo implements ApplicationRunner {
             return;
         }
         fillRack();
-        Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:demo/[0-9]*.json");
+        Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:demo/?-*.json");
         List<Resource> inOrder = Arrays.stream(files)
                 .sorted(Comparator.comparing(r -> String.valueOf(r.getFilename())))
                 .toList();

@@ -24,9 +24,9 @@ class ArchitectureTest {
                     "canthook.seasons..");
 
     @ArchTest
-    static final ArchRule ONLY_THE_SHELF_KNOWS_STORAGE = noClasses()
+    static final ArchRule ONLY_SHELF_AND_RACK_KNOW_STORAGE = noClasses()
             .that()
-            .resideOutsideOfPackage("canthook.server.box..")
+            .resideOutsideOfPackages("canthook.server.box..", "canthook.server.rack..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("org.apache.ibatis..", "java.sql..", "org.springframework.jdbc..");

@@ -156,7 +156,7 @@ final class CsvLines {
             }
             long count = 0;
             while (rows.hasNext()) {
-                long line = parser.getCurrentLineNumber() + 1;
+                long line = parser.getCurrentLineNumber();
                 CSVRecord row = rows.next();
                 if (++count > most) {
                     bad(line, "More than " + most + " lines. Is it the right file?");

@@ -171,9 +171,11 @@ public class Rack {
     @Transactional
     public List<String> cut(List<String> cutUp, List<Blank> offcuts) {
         for (String id : cutUp) {
-            if (get(Kind.BLANK, id).item() != null) {
-                remove(Kind.BLANK, id, true);
+            ItemRow row = items.find(Kind.BLANK.name, id);
+            if (row == null || row.removed() == 1) {
+                throw new Refused("id", "“" + id + "” is not on the rack any more. Was it cut already?");
             }
+            remove(Kind.BLANK, id, true);
         }
         List<String> ids = new ArrayList<>();
         for (Blank offcut : offcuts) {

@@ -43,7 +43,8 @@ public class JsonRules {
                         DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES,
                         DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS,
                         DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-                .featuresToDisable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                // a record is its components; what it can say of itself is not written
+                .featuresToDisable(MapperFeature.ALLOW_COERCION_OF_SCALARS, MapperFeature.AUTO_DETECT_IS_GETTERS)
                 .postConfigurer(mapper -> mapper.configure(DeserializationFeature.ACCEPT_FLOAT_AS_INT, false))
                 .modulesToInstall(lengths(), new BlackbirdModule());
     }

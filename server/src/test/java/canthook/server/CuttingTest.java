@@ -1,0 +1,156 @@
+package canthook.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Boxes out of the boards on the rack, asked for as the bench asks. */
+class CuttingTest extends ServerTestBase {
+    @BeforeEach
+    void emptyRack() {
+        for (JsonNode kept : get("/api/rack/blanks").body()) {
+            delete("/api/rack/blanks/" + kept.path("blank").path("id").asText());
+        }
+    }
+
+    private String board(String name, double length, double width) {
+        ObjectNode blank = node().put("id", "new")
+                .put("name", name)
+                .put("length", length)
+                .put("width", width)
+                .put("thickness", 13)
+                .put("wood", "cherry-black")
+                .put("ringAngle", 0)
+                .put("figure", "STRAIGHT")
+                .put("snipe", false)
+                .put("note", "");
+        blank.putArray("defects");
+        return post("/api/rack/blanks", node().set("blank", blank))
+                .body()
+                .path("blank")
+                .path("id")
+                .asText();
+    }
+
+    private ObjectNode batch(int count) {
+        ObjectNode plan = demoPlan("4-drawer-batch.json");
+        ((ObjectNode) plan.get("batch"))
+                .put("count", count)
+                .put("spareSides", 0)
+                .put("spareEnds", 0);
+        return plan;
+    }
+
+    private JsonNode ask(ObjectNode plan) {
+        JsonNode view = post("/api/cuttings", node().set("plan", plan)).body();
+        for (int i = 0; i < 200 && !view.path("state").asText().matches("DONE|STOPPED|FAILED"); i++) {
+            view = get("/api/cuttings/" + view.path("id").asText()).body();
+        }
+        return view;
+    }
+
+    @Test
+    void theSameQuestionGetsTheSamePlan() {
+        board("a", 1800, 112);
+        board("b", 900, 112);
+        JsonNode first = ask(batch(3));
+        assertThat(first.path("state").asText()).isEqualTo("DONE");
+        assertThat(first.path("answer").path("complete").asBoolean()).isTrue();
+        assertThat(first.path("answer").path("proven").asBoolean()).isTrue();
+        assertThat(first.path("answer").path("corners")).hasSize(3);
+        assertThat(first.path("answer").path("stops").get(0).path("what").asText())
+                .isEqualTo("6 sides");
+        assertThat(ask(batch(3))).isEqualTo(first);
+    }
+
+    @Test
+    void whatCannotBeMadeComesWithFixesThatWork() {
+        board("a", 850, 112);
+        JsonNode view = ask(batch(1));
+        JsonNode verdict = view.path("answer").path("verdicts").get(0);
+        assertThat(verdict.path("code").asText()).isEqualTo("BATCH_INCOMPLETE");
+        assertThat(verdict.path("sentence").asText())
+                .contains("Only 0 of 1 boxes")
+                .contains("One more blank of at least");
+        JsonNode shorter = verdict.path("fixes").get(0);
+        assertThat(shorter.path("label").asText()).contains("shorter");
+        assertThat(ask((ObjectNode) shorter.get("after"))
+                        .path("answer")
+                        .path("complete")
+                        .asBoolean())
+                .isTrue();
+    }
+
+    @Test
+    void whatWasCutLeavesTheRackAndItsOffcutsComeBack() {
+        String a = board("long", 1500, 112);
+        board("other", 870, 112);
+        JsonNode view = ask(batch(1));
+        Reply done = post("/api/cuttings/" + view.path("id").asText() + "/cut", node());
+        assertThat(done.status()).isEqualTo(201);
+        JsonNode rack = get("/api/rack/blanks").body();
+        // the shorter board would have left nothing; the long one leaves the longest offcut
+        assertThat(done.body().path("cutUp").get(0).asText()).isEqualTo(a);
+        assertThat(rack).hasSize(2);
+        JsonNode offcut = rack.get(1).path("blank");
+        assertThat(offcut.path("name").asText()).isEqualTo("Offcut of long");
+        assertThat(offcut.path("length").asDouble()).isGreaterThan(600);
+        Reply again = post("/api/cuttings/" + view.path("id").asText() + "/cut", node());
+        assertThat(again.status()).isEqualTo(422);
+        assertThat(again.detail()).contains("not on the rack");
+        assertThat(get("/api/rack/blanks").body()).hasSize(2);
+    }
+
+    @Test
+    void aBoardChangedSincePlanningIsNotCut() {
+        String a = board("a", 900, 112);
+        JsonNode view = ask(batch(1));
+        ObjectNode changed = (ObjectNode) get("/api/rack/blanks").body().get(0).get("blank");
+        put("/api/rack/blanks/" + a, node().put("revision", 1).set("blank", changed.put("length", 901)));
+        assertThat(post("/api/cuttings/" + view.path("id").asText() + "/cut", node())
+                        .detail())
+                .contains("a was changed since this was planned");
+    }
+
+    @Test
+    void otherBoxesAreCutAlongAndUnknownOnesNamed() {
+        board("a", 2400, 112);
+        ObjectNode other = drawer().put("name", "Another drawer");
+        String id =
+                post("/api/boxes", node().set("plan", other)).body().path("id").asText();
+        ObjectNode plan = batch(1);
+        plan.with("batch").putArray("others").addObject().put("box", id).put("count", 1);
+        JsonNode view = ask(plan);
+        assertThat(view.path("answer").path("kinds")).hasSize(2);
+        plan.with("batch")
+                .putArray("others")
+                .addObject()
+                .put("box", "no-such-box")
+                .put("count", 1);
+        Reply refused = post("/api/cuttings", node().set("plan", plan));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.field()).isEqualTo("plan.batch.others[0].box");
+    }
+
+    @Test
+    void aSearchCanBeStoppedAndTheBestSoFarIsKept() {
+        for (int i = 0; i < 12; i++) {
+            board("b" + i, 700 + 37 * i, 224);
+        }
+        ObjectNode plan = batch(40);
+        JsonNode view = post("/api/cuttings", node().set("plan", plan)).body();
+        JsonNode stopped = delete("/api/cuttings/" + view.path("id").asText()).body();
+        assertThat(stopped.path("state").asText()).matches("STOPPED|DONE");
+        assertThat(get("/api/cuttings/c999999").status()).isEqualTo(404);
+    }
+
+    @Test
+    void aPlanWithoutABatchIsRefused() {
+        Reply refused = post("/api/cuttings", node().set("plan", drawer()));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.field()).isEqualTo("plan.batch");
+    }
+}
