@@ -6,6 +6,7 @@ export const router = createRouter({
     { path: '/', redirect: '/boxes' },
     { path: '/boxes', name: 'boxes', component: () => import('./places/BoxesPlace.vue') },
     { path: '/boxes/:id/:station?', name: 'bench', component: () => import('./places/BenchPlace.vue') },
+    { path: '/rack/:shelf?', name: 'rack', component: () => import('./places/RackPlace.vue') },
     { path: '/:rest(.*)', redirect: '/boxes' }
   ]
 })

@@ -18,6 +18,17 @@ export type ShelfBox = Schemas['ShelfBox']
 export type WoodView = Schemas['WoodView']
 export type Wish = Schemas['Wish']
 export type Mark = Schemas['Mark']
+export type BoardFigure = Schemas['BoardFigure']
+export type Blank = Schemas['Blank']
+export type Defect = Schemas['Defect']
+export type KeptBlank = Schemas['KeptBlank']
+export type CuttingView = Schemas['CuttingView']
+export type CuttingAnswer = Schemas['CuttingAnswer']
+export type RuleView = Schemas['RuleView']
+export type ClimateView = Schemas['ClimateView']
+export type LogRead = Schemas['LogRead']
+export type CornerView = Schemas['CornerView']
+export type LengthDisplay = BoxPlan['display']
 
 /** What the server refused, and where. */
 export interface Problem {
@@ -25,6 +36,8 @@ export interface Problem {
   detail: string
   field?: string
   currentRevision?: number
+  /** bad lines of a file that was brought in */
+  lines?: { line: number; detail: string }[]
 }
 
 export class Refusal extends Error {
@@ -64,6 +77,21 @@ export async function answer<T>(reply: Promise<Reply<T>>): Promise<T> {
     })
   }
   return got.data as T
+}
+
+/** Sends a file as it is; what comes back is read as the API says. */
+export async function sendFile<T>(address: string, file: Blob): Promise<T> {
+  const reply = globalThis.fetch(address, {
+    method: 'POST',
+    headers: { 'Content-Type': 'text/csv' },
+    body: file
+  })
+  return answer<T>(
+    reply.then(async (response) => {
+      const body: unknown = await response.json().catch(() => undefined)
+      return response.ok ? { data: body as T, response } : { error: body, response }
+    })
+  )
 }
 
 export function problemOf(error: unknown): Problem {

@@ -12,6 +12,8 @@ const props = defineProps<{
   most: number
   /** may be left empty: not said */
   optional?: boolean
+  /** a count: no fractions */
+  whole?: boolean
 }>()
 const bench = useBench()
 const id = useId()
@@ -38,6 +40,8 @@ function read() {
     void bench.set(props.field, undefined, `plain ${props.field}`)
   } else if (!text || !Number.isFinite(number)) {
     error.value = `${props.label}: “${typed.value}” is not a number. Type something such as ${Math.round((props.least + props.most) / 4)}.`
+  } else if (props.whole && !Number.isInteger(number)) {
+    error.value = `${props.label} is a whole number; the value before still stands.`
   } else if (number < props.least || number > props.most) {
     error.value = `${props.label} lies between ${props.least} and ${props.most} ${props.unit}; the value before still stands.`
   } else {

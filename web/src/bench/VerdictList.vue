@@ -8,7 +8,9 @@ const verdicts = computed(() => {
   const own = bench.station
   const panel = own === 'bottom' || own === 'lid'
   // never those of a preview: the button that shows it must not vanish under the pointer
-  return (bench.worked?.verdicts ?? []).filter((v) => v.station === own || (panel && v.station === 'seasons'))
+  return [...bench.searched.verdicts, ...(bench.worked?.verdicts ?? [])].filter(
+    (v) => v.station === own || (panel && v.station === 'seasons')
+  )
 })
 /** What must not be missed goes to the top of the slate. */
 const urgent = computed(() => verdicts.value.some((v) => v.weight !== 'NOTE'))

@@ -10,6 +10,7 @@ import {
   type KeptBox,
   type KeptTestCut,
   type Problem,
+  type VerdictView,
   type WorkingView
 } from '../api/client'
 
@@ -48,13 +49,28 @@ export const useBench = defineStore('bench', () => {
   let dirty = false
 
   const answer = computed(() => preview.value ?? worked.value)
-  const numbers = computed(() => new Map((answer.value?.numbers ?? []).map((n) => [n.id, n])))
+  /** what a search over the rack found for the plan on the bench: its numbers with their workings, and its verdicts */
+  const searched = shallowRef<{ numbers: WorkingView[]; verdicts: VerdictView[] }>({
+    numbers: [],
+    verdicts: []
+  })
+  /** the drawing at the size station: the box, or the kinds of corner side by side */
+  const corners = ref(false)
+  const numbers = computed(
+    () =>
+      new Map(
+        [...(answer.value?.numbers ?? []), ...searched.value.numbers.map((w) => w.number)].map((n) => [
+          n.id,
+          n
+        ])
+      )
+  )
 
   function request(of: BoxPlan) {
     return {
       plan: of,
       testCuts: testCuts.value.map((c) => c.cut),
-      station: station.value,
+      station: station.value === 'size' && corners.value ? 'corners' : station.value,
       day: day.value,
       step: step.value
     }
@@ -66,6 +82,7 @@ export const useBench = defineStore('bench', () => {
     done.value = []
     undone.value = []
     working.value = []
+    searched.value = { numbers: [], verdicts: [] }
     await work()
   }
 
@@ -185,9 +202,11 @@ export const useBench = defineStore('bench', () => {
   async function openWorking(number: string) {
     if (!plan.value) return
     try {
-      const opened = await got(
-        api.POST('/api/work/{number}', { params: { path: { number } }, body: request(plan.value) })
-      )
+      const opened =
+        searched.value.numbers.find((w) => w.number.id === number) ??
+        (await got(
+          api.POST('/api/work/{number}', { params: { path: { number } }, body: request(plan.value) })
+        ))
       const at = working.value.findIndex((w) => w.number.id === number)
       working.value = at >= 0 ? working.value.slice(0, at + 1) : [...working.value, opened]
     } catch (error) {
@@ -282,6 +301,8 @@ export const useBench = defineStore('bench', () => {
     answer,
     preview,
     numbers,
+    searched,
+    corners,
     station,
     day,
     step,

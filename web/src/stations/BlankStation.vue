@@ -1,14 +1,40 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox'
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
+import ChoiceField from '../bench/ChoiceField.vue'
+import { useCutting } from '../bench/cutting'
 import NumberRow from '../bench/NumberRow.vue'
 import PlanLength from '../bench/PlanLength.vue'
 import StationFrame from '../bench/StationFrame.vue'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
 import EditableFigure from '../drawing/EditableFigure.vue'
+import NumText from '../drawing/NumText.vue'
+
+// the rack's part is fetched when a batch is first asked for
+const BatchBoards = defineAsyncComponent(() => import('./BatchBoards.vue'))
+const BatchFields = defineAsyncComponent(() => import('../bench/BatchFields.vue'))
 
 const bench = useBench()
+const cutting = useCutting()
+const batch = computed(() => bench.plan?.batch)
+const goals = computed(() => cutting.answer?.goals.filter((g) => !g.proven) ?? [])
+
+function cutFrom(where: string) {
+  void bench.decide((plan) => {
+    if (where === 'RACK')
+      plan.batch ??= {
+        count: 1,
+        spareSides: 0,
+        spareEnds: 0,
+        broken: 'PAIRS',
+        resaw: false,
+        blanks: [],
+        others: []
+      }
+    else delete plan.batch
+  })
+}
 const figure = computed(() => bench.answer?.figures.find((f) => f.id === 'blank'))
 const labels = { 'blank.length': 'Blank length', 'blank.width': 'Blank width' }
 const measured = computed(() => bench.plan?.blank.measured ?? [])
@@ -29,11 +55,16 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
 
 <template>
   <StationFrame
-    question="Does the board give four parts?"
-    hint="Side, end, side, end along the board: the figure runs round three corners; put the fourth at the back."
+    :question="batch ? 'Which boards give the boxes?' : 'Does the board give four parts?'"
+    :hint="
+      batch
+        ? 'Drag a defect where it is on the board; the plan follows. Parts that follow on keep their figure.'
+        : 'Side, end, side, end along the board: the figure runs round three corners; put the fourth at the back.'
+    "
   >
     <template #drawing>
-      <EditableFigure v-if="figure" :figure="figure" :labels="labels" :pad="30" />
+      <BatchBoards v-if="batch" />
+      <EditableFigure v-else-if="figure" :figure="figure" :labels="labels" :pad="30" />
       <p class="caution">
         Support long boards over a close insert, joint one edge before ripping, use a push stick, never
         crosscut against the rip fence. Eyes, ears, dust. Your machine's manual, local rules and trained
@@ -41,8 +72,20 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
       </p>
     </template>
     <template #decide>
-      <PlanLength label="Blank length" field="blank.length" :least="1" />
-      <PlanLength label="Blank width" field="blank.width" :least="1" :most="3000" />
+      <ChoiceField
+        label="Cut from"
+        :value="batch ? 'RACK' : 'BOARD'"
+        :choices="[
+          { value: 'BOARD', label: 'one board at hand' },
+          { value: 'RACK', label: 'the boards on the rack' }
+        ]"
+        @choose="cutFrom"
+      />
+      <BatchFields v-if="batch" />
+      <template v-else>
+        <PlanLength label="Blank length" field="blank.length" :least="1" />
+        <PlanLength label="Blank width" field="blank.width" :least="1" :most="3000" />
+      </template>
       <PlanLength label="Squaring, each end" field="blank.squaring" house="blank.squaring" :most="500" />
       <PlanLength
         label="Kerf of the parting saw"
@@ -51,7 +94,7 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
         :most="20"
         fine
       />
-      <div class="keep">
+      <div v-if="!batch" class="keep">
         <Checkbox
           :model-value="bench.plan?.blank.keepOffcut ?? false"
           binary
@@ -81,21 +124,43 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
       </button>
     </template>
     <template #follow>
-      <NumberRow id="blank.needed" strong />
-      <NumberRow id="blank.needed-width" strong />
-      <NumberRow id="blank.left" :label="short ? 'Falls short by (negative)' : 'Left over in length'" />
-      <template v-if="measured.length">
-        <NumberRow id="size.thickness" />
-        <NumberRow id="size.thickness-spread" />
+      <template v-if="batch && !batch.cut">
+        <NumberRow id="cutting.boxes" strong />
+        <NumberRow id="cutting.spares" />
+        <NumberRow id="cutting.corners" strong />
+        <NumberRow id="cutting.opened" />
+        <NumberRow id="cutting.offcut" />
+        <p v-if="cutting.answer?.complete && !goals.length && !cutting.running" class="proven">
+          Proven: no plan does better.
+        </p>
+        <h4 v-if="cutting.answer?.stops.length">Stop settings, in this order</h4>
+        <ol class="stops">
+          <li v-for="stop in cutting.answer?.stops ?? []" :key="stop.length + stop.what">
+            <NumText :text="stop.length" class="stop-at" /> {{ stop.unit }} <span>{{ stop.what }}</span>
+          </li>
+        </ol>
+        <NumberRow id="fingers.first-rip" label="Rip the strips first to" />
+        <NumberRow id="cutting.run" />
+        <NumberRow id="size.side-length" label="Sides A, C cut to" />
+        <NumberRow id="size.end-length" label="Ends B, D cut to" />
       </template>
-      <NumberRow id="blank.strips" />
-      <NumberRow id="fingers.first-rip" label="Rip the strip first to" />
-      <NumberRow id="size.side-length" label="Sides A, C cut to" />
-      <NumberRow id="size.end-length" label="Ends B, D cut to" />
-      <h4>Largest box of these proportions</h4>
-      <NumberRow id="blank.largest-length" />
-      <NumberRow id="blank.largest-width" />
-      <NumberRow id="blank.largest-height" />
+      <template v-else-if="!batch">
+        <NumberRow id="blank.needed" strong />
+        <NumberRow id="blank.needed-width" strong />
+        <NumberRow id="blank.left" :label="short ? 'Falls short by (negative)' : 'Left over in length'" />
+        <template v-if="measured.length">
+          <NumberRow id="size.thickness" />
+          <NumberRow id="size.thickness-spread" />
+        </template>
+        <NumberRow id="blank.strips" />
+        <NumberRow id="fingers.first-rip" label="Rip the strip first to" />
+        <NumberRow id="size.side-length" label="Sides A, C cut to" />
+        <NumberRow id="size.end-length" label="Ends B, D cut to" />
+        <h4>Largest box of these proportions</h4>
+        <NumberRow id="blank.largest-length" />
+        <NumberRow id="blank.largest-width" />
+        <NumberRow id="blank.largest-height" />
+      </template>
     </template>
     <template #verdicts><VerdictList /></template>
   </StationFrame>
@@ -105,6 +170,21 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
 .caution {
   margin: 0.45rem 0 0.1rem;
   font-size: 0.86rem;
+  color: var(--quiet);
+}
+.proven {
+  margin: 0.3rem 0;
+  color: var(--good);
+  font-weight: 600;
+}
+.stops {
+  margin: 0.2rem 0 0.4rem;
+  padding-left: 1.3rem;
+}
+.stop-at {
+  font-size: 1.1rem;
+}
+.stops span {
   color: var(--quiet);
 }
 .keep {

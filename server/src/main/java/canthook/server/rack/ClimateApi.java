@@ -1,5 +1,8 @@
 package canthook.server.rack;
 
+import canthook.figure.Figure;
+import canthook.figure.YearFigure;
+import canthook.length.LengthDisplay;
 import canthook.plan.SeasonsChoice.Home;
 import canthook.plan.YearTrace;
 import canthook.refusal.Refused;
@@ -23,6 +26,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -42,8 +46,9 @@ public class ClimateApi {
      * @param revision of the maker's own; null for one that comes with the application
      * @param driest moisture in percent of dry weight, whichever of the two airs gives it
      * @param wettest moisture in percent of dry weight
+     * @param figure moisture through the year
      */
-    public record ClimateView(Climate climate, @Nullable Long revision, double driest, double wettest) {}
+    public record ClimateView(Climate climate, @Nullable Long revision, double driest, double wettest, Figure figure) {}
 
     /** A climate of the maker's own. */
     public record OwnClimate(
@@ -85,6 +90,14 @@ public class ClimateApi {
 
     /** A stretch of over a day without readings. */
     public record GapView(String from, double days) {}
+
+    /** Moisture that wood settles at, in percent of dry weight. */
+    public record Settled(double moisture) {}
+
+    @GetMapping("/equilibrium")
+    Settled settled(@RequestParam double temperature, @RequestParam double humidity) {
+        return new Settled(EquilibriumMoisture.percent(new Air(temperature, humidity)));
+    }
 
     @GetMapping("/climates")
     List<ClimateView> all() {
@@ -175,6 +188,11 @@ public class ClimateApi {
     private static ClimateView view(Climate climate, @Nullable Long revision) {
         double one = EquilibriumMoisture.percent(climate.one());
         double other = EquilibriumMoisture.percent(climate.other());
-        return new ClimateView(climate, revision, Math.min(one, other), Math.max(one, other));
+        return new ClimateView(
+                climate,
+                revision,
+                Math.min(one, other),
+                Math.max(one, other),
+                YearFigure.of(climate.one(), climate.other(), climate.through(), null, LengthDisplay.METRIC));
     }
 }

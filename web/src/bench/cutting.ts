@@ -1,0 +1,59 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { answer as got, api, problemOf, type BoxPlan, type CuttingView } from '../api/client'
+import { useBench } from './store'
+
+/** The search for a cut plan over the boards on the rack: asked for, waited for, stopped. */
+export const useCutting = defineStore('cutting', () => {
+  const bench = useBench()
+  const view = shallowRef<CuttingView | null>(null)
+  const failed = ref('')
+  const running = computed(() => view.value?.state === 'WAITING' || view.value?.state === 'RUNNING')
+  const answer = computed(() => view.value?.answer)
+  let turn = 0
+
+  function take(seen: CuttingView) {
+    // the plan before stays in sight until the next is there
+    view.value = seen.answer ? seen : { ...seen, answer: view.value?.answer }
+    if (seen.state === 'FAILED') failed.value = 'The search failed. Change something, or ask again.'
+    if (seen.answer) {
+      bench.searched = { numbers: seen.answer.numbers, verdicts: seen.answer.verdicts }
+    }
+  }
+
+  async function ask(plan: BoxPlan) {
+    const mine = ++turn
+    const before = view.value
+    if (before && running.value) {
+      void api.DELETE('/api/cuttings/{id}', { params: { path: { id: before.id } } })
+    }
+    try {
+      failed.value = ''
+      let seen = await got(api.POST('/api/cuttings', { body: { plan } }))
+      while (mine === turn) {
+        take(seen)
+        if (!running.value) return
+        seen = await got(api.GET('/api/cuttings/{id}', { params: { path: { id: seen.id } } }))
+      }
+    } catch (error) {
+      if (mine === turn) {
+        failed.value = problemOf(error).detail
+        forget()
+      }
+    }
+  }
+
+  async function stop() {
+    if (!view.value) return
+    turn++
+    take(await got(api.DELETE('/api/cuttings/{id}', { params: { path: { id: view.value.id } } })))
+  }
+
+  function forget() {
+    turn++
+    view.value = null
+    bench.searched = { numbers: [], verdicts: [] }
+  }
+
+  return { view, failed, running, answer, ask, stop, forget }
+})

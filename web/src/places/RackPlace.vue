@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import Select from 'primevue/select'
+import { computed, defineAsyncComponent, watchEffect } from 'vue'
+import { useRoute } from 'vue-router'
+import BlanksShelf from '../rack/BlanksShelf.vue'
+import { rackDisplay } from '../rack/display'
+
+/** What the shop owns and believes. */
+const route = useRoute()
+const shelves = {
+  blanks: { title: 'Blanks', part: BlanksShelf },
+  woods: { title: 'Woods', part: defineAsyncComponent(() => import('../rack/WoodsShelf.vue')) },
+  climates: { title: 'Climates', part: defineAsyncComponent(() => import('../rack/ClimatesShelf.vue')) },
+  'house-rules': {
+    title: 'House rules',
+    part: defineAsyncComponent(() => import('../rack/RulesShelf.vue'))
+  }
+} as const
+const shelf = computed(() => {
+  const asked = String(route.params.shelf ?? '')
+  return asked in shelves ? (asked as keyof typeof shelves) : 'blanks'
+})
+const displays = [
+  { value: 'METRIC', label: 'millimetres' },
+  { value: 'DECIMAL_INCH', label: 'inches, decimal' },
+  { value: 'FRACTION_64', label: 'inches, 1/64' },
+  { value: 'FRACTION_32', label: 'inches, 1/32' },
+  { value: 'FRACTION_16', label: 'inches, 1/16' }
+]
+watchEffect(() => {
+  document.title = `${shelves[shelf.value].title} – Cant Hook`
+})
+</script>
+
+<template>
+  <div class="rack">
+    <header>
+      <RouterLink to="/boxes" class="boxes">All boxes</RouterLink>
+      <h1>Rack</h1>
+      <nav aria-label="Shelves of the rack">
+        <RouterLink
+          v-for="(s, id) in shelves"
+          :key="id"
+          :to="`/rack/${id}`"
+          :class="{ here: id === shelf }"
+          >{{ s.title }}</RouterLink
+        >
+      </nav>
+      <span id="rack-lengths">Lengths in</span>
+      <Select
+        v-model="rackDisplay"
+        :options="displays"
+        option-label="label"
+        option-value="value"
+        aria-labelledby="rack-lengths"
+        size="small"
+      />
+    </header>
+    <component :is="shelves[shelf].part" :key="`${shelf} ${rackDisplay}`" />
+  </div>
+</template>
+
+<style scoped>
+.rack {
+  height: 100%;
+  display: flex;
+  flex-direction: column;
+}
+header {
+  display: flex;
+  align-items: baseline;
+  gap: 1.1rem;
+  padding: 0.7rem 1.3rem 0.55rem;
+  background: var(--rail);
+  color: var(--rail-ink);
+}
+.boxes {
+  color: var(--rail-quiet);
+}
+nav {
+  display: flex;
+  gap: 0.2rem;
+  flex: 1;
+}
+nav a {
+  color: var(--rail-quiet);
+  text-decoration: none;
+  padding: 0.2rem 0.8rem;
+  font-weight: 600;
+}
+nav a.here {
+  color: var(--rail-ink);
+  box-shadow: inset 0 -4px var(--edge);
+}
+</style>

@@ -1,0 +1,265 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { useToast } from 'primevue/usetoast'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { answer as got, api, problemOf, type KeptBlank } from '../api/client'
+import CornersRound from '../bench/CornersRound.vue'
+import { useCutting } from '../bench/cutting'
+import { useBench } from '../bench/store'
+import BoardDrawing from '../drawing/BoardDrawing.vue'
+
+/** The boards of the rack with the batch laid on them. */
+const bench = useBench()
+const cutting = useCutting()
+const toast = useToast()
+const rack = ref<KeptBlank[]>()
+const lit = ref('')
+const area = ref<HTMLElement>()
+const { width } = useElementSize(area)
+
+const boards = computed(() => cutting.answer?.boards ?? [])
+const longest = computed(() => Math.max(1, ...boards.value.map((b) => b.length)))
+const scale = computed(() => Math.max(0.05, (width.value - 10) / longest.value))
+const kept = computed(() => new Map((rack.value ?? []).map((k) => [k.blank.id, k])))
+
+async function load() {
+  try {
+    const display = bench.plan?.display ?? 'METRIC'
+    rack.value = await got(api.GET('/api/rack/blanks', { params: { query: { display } } }))
+  } catch (error) {
+    cutting.failed = problemOf(error).detail
+  }
+}
+/** Only what the search depends on: neither the lamp nor a note asks for a new plan. */
+watch(
+  () => JSON.stringify(bench.plan),
+  () => {
+    if (bench.plan?.batch && !bench.plan.batch.cut) void cutting.ask(bench.plan)
+    else cutting.forget()
+  },
+  { immediate: true }
+)
+onMounted(load)
+onBeforeUnmount(() => cutting.forget())
+
+/** A defect that was dragged is kept on the rack at once; the plan follows. */
+async function move(board: string, flaw: number, by: number) {
+  const was = kept.value.get(board)
+  if (!was || !bench.plan) return
+  const blank = structuredClone(JSON.parse(JSON.stringify(was.blank))) as KeptBlank['blank']
+  const defect = blank.defects[flaw]
+  if (!defect) return
+  const far = defect.to - defect.from
+  const start = Math.min(Math.max(0, defect.from + by), blank.length - far)
+  defect.from = start
+  defect.to = start + far
+  try {
+    const saved = await got(
+      api.PUT('/api/rack/blanks/{id}', {
+        params: { path: { id: board }, query: { display: bench.plan.display } },
+        body: { revision: was.revision, blank }
+      })
+    )
+    rack.value = (rack.value ?? []).map((k) => (k.blank.id === board ? saved : k))
+    await cutting.ask(bench.plan)
+  } catch (error) {
+    toast.add({ severity: 'warn', summary: problemOf(error).detail, life: 6000 })
+    await load()
+  }
+}
+
+async function cutIt() {
+  const id = cutting.view?.id
+  const batch = bench.plan?.batch
+  if (!id || !batch) return
+  try {
+    const done = await got(api.POST('/api/cuttings/{id}/cut', { params: { path: { id } } }))
+    await bench.set('batch.cut', done.on)
+    back.value = done
+    await load()
+  } catch (error) {
+    toast.add({ severity: 'warn', summary: problemOf(error).detail, life: 7000 })
+  }
+}
+const back = ref<{ cutUp: string[]; offcuts: string[] }>()
+
+/** It was not cut after all: the boards lie on the rack again, their offcuts do not. */
+async function undoCut() {
+  const was = back.value
+  if (!was) return
+  for (const id of was.cutUp)
+    await got(api.POST('/api/rack/blanks/{id}/restore', { params: { path: { id } } }))
+  for (const id of was.offcuts) await got(api.DELETE('/api/rack/blanks/{id}', { params: { path: { id } } }))
+  back.value = undefined
+  await load()
+  await bench.set('batch.cut', undefined)
+}
+
+/** A board such as is wanting, put on the rack to plan with before it is bought. */
+async function wanted() {
+  const w = cutting.answer?.wanting
+  if (!w || !bench.plan) return
+  await got(
+    api.POST('/api/rack/blanks', {
+      params: { query: {} },
+      body: {
+        blank: {
+          id: 'new',
+          name: 'To be bought',
+          length: w.length,
+          width: w.width,
+          thickness: w.thickness,
+          wood: w.wood,
+          ringAngle: 0,
+          figure: 'STRAIGHT',
+          snipe: false,
+          note: `For ${bench.plan.name}: at least this much.`,
+          defects: []
+        }
+      }
+    })
+  )
+  await load()
+  await cutting.ask(bench.plan)
+}
+</script>
+
+<template>
+  <div ref="area" class="boards">
+    <p v-if="cutting.failed" class="failed" role="alert">{{ cutting.failed }}</p>
+    <div v-if="bench.plan?.batch?.cut" class="done" role="status">
+      <p>
+        This batch was cut on <strong>{{ bench.plan.batch.cut }}</strong>; what was left of the boards is on
+        the <RouterLink to="/rack/blanks">rack</RouterLink>.
+      </p>
+      <p>
+        <button v-if="back" type="button" class="word" @click="undoCut">It was not cut after all</button>
+        <button v-else type="button" class="word" @click="bench.set('batch.cut', undefined)">
+          Plan another batch
+        </button>
+      </p>
+    </div>
+    <template v-else>
+      <p v-if="cutting.running" class="search" role="status">
+        <progress :value="cutting.view?.share ?? 0" max="1" aria-label="How far the search has come" />
+        <span>Seeking: {{ cutting.view?.step }}</span>
+        <button type="button" class="word" @click="cutting.stop()">Stop, keep the best so far</button>
+      </p>
+      <p v-else-if="cutting.answer && !boards.length" class="empty">
+        No board lies on the rack. Put some on the <RouterLink to="/rack/blanks">rack</RouterLink>, or bring
+        them in from a file.
+      </p>
+      <ol v-if="boards.length" class="list">
+        <li v-for="board in boards" :key="board.id" :class="{ alone: !board.areas.length }">
+          <p class="name">
+            <strong>{{ board.name }}</strong> <span class="mono">{{ board.size }}</span>
+            <em v-if="board.says">{{ board.says }}</em>
+            <em v-if="board.book">resaw first, open like a book about an end</em>
+          </p>
+          <BoardDrawing
+            :board="board"
+            :wood="kept.get(board.id)?.blank.wood ?? ''"
+            :scale="scale"
+            :lit="lit"
+            movable
+            @move="(flaw, by) => move(board.id, flaw, by)"
+            @point="lit = $event"
+          />
+        </li>
+      </ol>
+      <div v-if="cutting.answer?.corners.length" class="round">
+        <h3>Where the figure runs round, from above; the break goes to the back</h3>
+        <CornersRound
+          :boxes="cutting.answer.corners"
+          :kinds="cutting.answer.kinds"
+          :lit="lit"
+          @point="lit = $event"
+        />
+      </div>
+      <p v-if="cutting.answer?.cut" class="acts">
+        <button type="button" class="act" :disabled="cutting.running" @click="cutIt">It was cut</button>
+        <span>takes {{ cutting.answer.cut }} boards off the rack and puts their offcuts on it.</span>
+        <button v-if="cutting.answer.wanting" type="button" class="word" @click="wanted">
+          Put the board that is wanting on the rack, to be bought
+        </button>
+      </p>
+      <p v-else-if="cutting.answer?.wanting" class="acts">
+        <button type="button" class="word" @click="wanted">
+          Put the board that is wanting on the rack, to be bought
+        </button>
+      </p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.boards {
+  flex: 1;
+  min-height: 0;
+  overflow: auto;
+  padding-right: 4px;
+  scrollbar-gutter: stable;
+}
+.list {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 0.35rem;
+}
+.alone {
+  opacity: 0.72;
+}
+.name {
+  margin: 0 0 0.1rem;
+  font-size: 0.9rem;
+  display: flex;
+  gap: 0.7rem;
+}
+.name .mono {
+  color: var(--quiet);
+}
+.search {
+  display: flex;
+  gap: 0.8rem;
+  align-items: center;
+  margin: 0 0 0.4rem;
+  padding: 0.35rem 0.6rem;
+  background: var(--sheet);
+}
+progress {
+  width: 9rem;
+  accent-color: var(--good);
+}
+.round h3 {
+  font-size: 0.88rem;
+  color: var(--quiet);
+  margin-top: 0.6rem;
+}
+.acts {
+  display: flex;
+  gap: 0.7rem;
+  align-items: center;
+  margin: 0.5rem 0;
+  font-size: 0.92rem;
+  flex-wrap: wrap;
+}
+.act {
+  border: 1.5px solid var(--edge);
+  border-radius: 3px;
+  background: none;
+  color: var(--edge);
+  font-weight: 700;
+  padding: 0.25rem 0.7rem;
+  cursor: pointer;
+}
+.failed {
+  color: var(--cut);
+  font-weight: 600;
+}
+.done {
+  background: var(--sheet);
+  border-left: 5px solid var(--good);
+  padding: 0.5rem 0.8rem;
+}
+</style>
