@@ -24,6 +24,7 @@ const kept = {
   <nav class="rail" aria-label="Stations">
     <div class="top">
       <RouterLink to="/boxes" class="all">All boxes</RouterLink>
+      <RouterLink to="/rack" class="all">Rack</RouterLink>
       <h1>
         <span class="sr-only">{{ bench.plan?.name }}</span>
         <input

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onMounted, ref } from 'vue'
+import { answer, api, problemOf, type ClimateView } from '../api/client'
+import FigureView from '../drawing/FigureView.vue'
 import ChoiceField from './ChoiceField.vue'
 import PlainField from './PlainField.vue'
 import { useBench } from './store'
@@ -7,13 +9,60 @@ import { useBench } from './store'
 /** What is known of the moisture today, and where the box will live. */
 const bench = useBench()
 const seasons = computed(() => bench.plan?.seasons)
-const homes = [
+const climates = ref<ClimateView[]>([])
+const failed = ref('')
+const year = computed(() => bench.answer?.figures.find((f) => f.id === 'year'))
+onMounted(async () => {
+  try {
+    climates.value = (await answer(api.GET('/api/climates'))).filter((c) => c.revision)
+  } catch (error) {
+    failed.value = problemOf(error).detail
+  }
+})
+
+/** Presses the shop's meter to the board and takes what it shows. */
+async function press() {
+  try {
+    const read = await answer(
+      api.POST('/api/devices/moisture-meter/read', { body: { board: bench.id || 'a board' } })
+    )
+    failed.value = ''
+    await bench.set('seasons.meter', read.percent)
+  } catch (error) {
+    failed.value = problemOf(error).detail
+  }
+}
+async function readLogger() {
+  try {
+    const air = await answer(api.GET('/api/devices/climate-logger/now'))
+    failed.value = ''
+    await bench.set('seasons.shop', air)
+  } catch (error) {
+    failed.value = problemOf(error).detail
+  }
+}
+const presets = [
   { value: 'HEATED_HOUSE', label: 'heated house' },
   { value: 'TEMPERATE_HOUSE', label: 'temperate house' },
   { value: 'UNHEATED_SHED', label: 'unheated shed' },
   { value: 'DAMP_BOAT', label: 'damp boat' },
   { value: 'OWN', label: 'own values' }
 ]
+const homes = computed(() => [
+  ...presets,
+  ...climates.value.map((c) => ({ value: `rack ${c.climate.id}`, label: c.climate.name }))
+])
+/** A climate of the rack is copied into the plan; it is recognised by its airs. */
+const home = computed(() => {
+  const s = seasons.value
+  if (s?.home !== 'OWN') return s?.home ?? 'OWN'
+  const same = climates.value.find(
+    (c) =>
+      JSON.stringify([c.climate.one, c.climate.other]) === JSON.stringify([s.one, s.other]) &&
+      JSON.stringify(c.climate.through) === JSON.stringify(s.through)
+  )
+  return same ? `rack ${same.climate.id}` : 'OWN'
+})
 
 function know(known: string) {
   void bench.decide((plan) => {
@@ -25,7 +74,17 @@ function know(known: string) {
 }
 
 function live(home: string) {
+  const own = climates.value.find((c) => `rack ${c.climate.id}` === home)?.climate
+  if (own) {
+    void bench.decide((plan) => {
+      Object.assign(plan.seasons, { home: 'OWN', one: { ...own.one }, other: { ...own.other } })
+      if (own.through) plan.seasons.through = JSON.parse(JSON.stringify(own.through)) as typeof own.through
+      else delete plan.seasons.through
+    })
+    return
+  }
   void bench.decide((plan) => {
+    delete plan.seasons.through
     plan.seasons.home = home as typeof plan.seasons.home
     if (home === 'OWN') {
       plan.seasons.one ??= { temperature: 20, humidity: 35 }
@@ -55,7 +114,11 @@ function live(home: string) {
       :least="0"
       :most="100"
     />
+    <button v-if="seasons.known === 'METER'" type="button" class="word" @click="press">
+      Press the meter to the board
+    </button>
     <template v-if="seasons.known === 'SHOP_AIR'">
+      <button type="button" class="word" @click="readLogger">Read the shop’s logger</button>
       <PlainField
         label="Shop temperature"
         field="seasons.shop.temperature"
@@ -73,8 +136,8 @@ function live(home: string) {
         optional
       />
     </template>
-    <ChoiceField label="It will live in" :value="seasons.home" :choices="homes" @choose="live" />
-    <template v-if="seasons.home === 'OWN'">
+    <ChoiceField label="It will live in" :value="home" :choices="homes" @choose="live" />
+    <template v-if="home === 'OWN'">
       <PlainField
         label="One season, temperature"
         field="seasons.one.temperature"
@@ -98,5 +161,26 @@ function live(home: string) {
         :most="95"
       />
     </template>
+    <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
+    <div v-if="year" class="year">
+      <h4>{{ year.title }}</h4>
+      <div class="plot"><FigureView :figure="year" :pad="2" quiet /></div>
+    </div>
   </template>
 </template>
+
+<style scoped>
+.year h4 {
+  margin: 0.5rem 0 0;
+  font-size: 0.86rem;
+  color: var(--quiet);
+}
+.plot {
+  height: 7.4rem;
+}
+.failed {
+  color: var(--cut);
+  font-weight: 600;
+  font-size: 0.86rem;
+}
+</style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { answer, api, type WoodView } from '../api/client'
+import { answer, api, type BoxPlan, type WoodView } from '../api/client'
 import ChoiceField from './ChoiceField.vue'
 import PlainField from './PlainField.vue'
 import { useBench } from './store'
@@ -15,21 +15,34 @@ onMounted(async () => {
 const stuff = computed(() => {
   let at: unknown = bench.plan
   for (const name of props.field.split('.')) at = (at as Record<string, unknown> | undefined)?.[name]
-  return at as { wood: string; ringAngle: number } | undefined
+  return at as BoxPlan['walls'] | undefined
 })
-const choices = computed(() => woods.value.map((w) => ({ value: w.id, label: w.name })))
-const sheet = computed(() => stuff.value?.wood.startsWith('sheet-'))
+const choices = computed(() => {
+  const known = woods.value.map((w) => ({ value: w.id, label: w.revision ? `${w.name} (yours)` : w.name }))
+  const own = stuff.value?.own
+  // a wood that left the rack stays in the plan that is made of it
+  return own && !known.some((k) => k.value === own.id)
+    ? [{ value: own.id, label: own.name }, ...known]
+    : known
+})
+const sheet = computed(() => {
+  const kind = stuff.value?.own?.kind ?? woods.value.find((w) => w.id === stuff.value?.wood)?.kind
+  return kind === 'PLYWOOD' || kind === 'FIBREBOARD'
+})
+
+/** The maker's own wood goes into the plan whole, so that the plan needs no rack to be read. */
+function choose(id: string) {
+  const wood = woods.value.find((w) => w.id === id)
+  void bench.set(props.field, {
+    wood: id,
+    ringAngle: stuff.value?.ringAngle ?? 0,
+    ...(wood?.revision ? { own: wood.wood } : {})
+  })
+}
 </script>
 
 <template>
-  <ChoiceField
-    v-if="stuff"
-    :label="label"
-    :value="stuff.wood"
-    :choices="choices"
-    filter
-    @choose="bench.set(`${field}.wood`, $event)"
-  />
+  <ChoiceField v-if="stuff" :label="label" :value="stuff.wood" :choices="choices" filter @choose="choose" />
   <PlainField
     v-if="rings && !sheet"
     label="Ring angle: 0 flat-sawn, 90 quarter-sawn"

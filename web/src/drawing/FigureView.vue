@@ -72,6 +72,9 @@ const shapes = computed(() =>
     }
     return {
       key: i,
+      strokes: shape.role.startsWith('ticks')
+        ? points.map((p, at) => `${at % 2 ? 'L' : 'M'}${p.replace(',', ' ')}`).join('')
+        : '',
       role: shape.role,
       mark: shape.mark,
       line: shape.points.length === 4,
@@ -126,8 +129,9 @@ function tick(x: number, y: number) {
       <WoodDefs :id="id" />
       <g :style="fills" class="shapes">
         <template v-for="shape in shapes" :key="shape.key">
+          <path v-if="shape.strokes" :d="shape.strokes" :class="['line', shape.role]" />
           <polyline
-            v-if="shape.line"
+            v-else-if="shape.line"
             :points="shape.points"
             :class="['line', shape.role]"
             :marker-end="shape.role === 'arrow' ? `url(#${id}-arrow)` : undefined"
@@ -250,6 +254,10 @@ svg {
   --fill-content: color-mix(in srgb, var(--panel) 20%, var(--sheet));
   --fill-divider: var(--grain-up);
   --fill-cut-away: var(--hatch);
+  --fill-end-hidden: color-mix(in srgb, var(--wood-end) 30%, transparent);
+  --fill-spline: var(--hatch-lid);
+  --fill-peg: var(--ink);
+  --fill-plot: var(--sheet);
   --fill-slot: var(--ground);
   --fill-stock: var(--grain);
   --fill-guide: var(--mate-up);
@@ -329,6 +337,31 @@ svg {
 .arrow {
   stroke: var(--good);
   stroke-width: 4;
+}
+.ticks-moisture {
+  stroke: var(--edge);
+  stroke-width: 2.6;
+}
+.figure.quiet .ticks-moisture {
+  stroke-width: 2.4;
+}
+.moisture-now {
+  stroke: var(--cut);
+  stroke-dasharray: 6 4;
+}
+.plot {
+  stroke: var(--rule);
+}
+.end-hidden {
+  stroke-dasharray: 4 3;
+}
+.spline,
+.peg {
+  stroke: var(--ink);
+}
+.seam {
+  stroke: var(--ink);
+  stroke-width: 2.4;
 }
 .axis,
 .tick {

@@ -76,6 +76,7 @@ async function bring(event: Event) {
   <div class="shelf-page">
     <header>
       <h1>Boxes</h1>
+      <RouterLink to="/rack" class="rack-link">Rack</RouterLink>
       <InputText v-model="search" placeholder="Search" aria-label="Search the boxes" />
       <label class="bring"
         >Bring in a file<input type="file" accept="application/json,.json" class="sr-only" @change="bring"
@@ -121,6 +122,11 @@ async function bring(event: Event) {
 </template>
 
 <style scoped>
+.rack-link {
+  color: var(--rail-ink);
+  font-weight: 600;
+  font-size: 1.05rem;
+}
 .shelf-page {
   min-height: 100%;
   display: flex;

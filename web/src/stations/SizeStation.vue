@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import ChoiceField from '../bench/ChoiceField.vue'
+import CornersCompared from './CornersCompared.vue'
 import ContentsFields from '../bench/ContentsFields.vue'
 import NumberRow from '../bench/NumberRow.vue'
 import PlanLength from '../bench/PlanLength.vue'
@@ -103,6 +104,19 @@ function lower(which: string) {
   })
 }
 
+async function look(corners: boolean) {
+  bench.corners = corners
+  await bench.work()
+}
+
+/** Ends of their own wood start as the sides' wood; taken away, all walls are alike again. */
+function endsApart(apart: boolean) {
+  void bench.decide((plan) => {
+    if (apart) plan.ends = { ...plan.walls }
+    else delete plan.ends
+  })
+}
+
 function forget() {
   void bench.decide((plan) => delete plan.size.contents)
 }
@@ -114,9 +128,20 @@ function forget() {
     hint="From above, and a side below it. Type into a framed dimension; press any other for its working."
   >
     <template #drawing>
-      <EditableFigure v-if="figure" :figure="figure" :labels="labels" class="plan" />
-      <h3 class="strip-title">The four parts, outsides up, reference edges down</h3>
-      <div class="unfolded"><EditableFigure v-if="unfolded" :figure="unfolded" /></div>
+      <p class="views" role="group" aria-label="What is drawn">
+        <button type="button" class="plain" :aria-pressed="!bench.corners" @click="look(false)">
+          the box
+        </button>
+        <button type="button" class="plain" :aria-pressed="bench.corners" @click="look(true)">
+          other corners, compared
+        </button>
+      </p>
+      <CornersCompared v-if="bench.corners && bench.answer?.corners" />
+      <template v-else>
+        <EditableFigure v-if="figure" :figure="figure" :labels="labels" class="plan" />
+        <h3 class="strip-title">The four parts, outsides up, reference edges down</h3>
+        <div class="unfolded"><EditableFigure v-if="unfolded" :figure="unfolded" /></div>
+      </template>
     </template>
     <template #decide>
       <ChoiceField label="What leads" :value="size?.from ?? 'OUTSIDE'" :choices="leads" @choose="lead" />
@@ -159,6 +184,16 @@ function forget() {
       />
       <WoodChoice label="Wood of the walls" field="walls" />
       <ChoiceField
+        label="The ends"
+        :value="bench.plan?.ends ? 'OWN' : 'SAME'"
+        :choices="[
+          { value: 'SAME', label: 'of the same wood' },
+          { value: 'OWN', label: 'of another wood or cut' }
+        ]"
+        @choose="endsApart($event === 'OWN')"
+      />
+      <WoodChoice v-if="bench.plan?.ends" label="Wood of the ends" field="ends" rings />
+      <ChoiceField
         label="Lower walls"
         :value="size?.lowered?.which ?? 'NONE'"
         :choices="lowerWalls"
@@ -200,6 +235,7 @@ function forget() {
         <NumberRow id="size.needed-height" />
       </template>
       <NumberRow v-if="size?.tips === 'UNDER'" id="size.final-thickness" />
+      <NumberRow id="mates.apart" strong />
       <NumberRow id="size.slot-depth" />
       <NumberRow id="size.end-slot-depth" />
       <NumberRow id="size.thickness-spread" />
@@ -214,6 +250,20 @@ function forget() {
 <style scoped>
 .plan {
   flex: 1;
+}
+.views {
+  display: flex;
+  gap: 1rem;
+  margin: 0.1rem 0 0.2rem;
+}
+.views button {
+  font-weight: 600;
+  color: var(--quiet);
+  border-bottom: 3px solid transparent;
+}
+.views button[aria-pressed='true'] {
+  color: var(--ink);
+  border-bottom-color: var(--edge);
 }
 .strip-title {
   font-size: 0.9rem;

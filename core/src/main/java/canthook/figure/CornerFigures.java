@@ -40,25 +40,41 @@ public final class CornerFigures {
         double r = side / 2;
         switch (corner) {
             case FINGER, HALF_LAP -> {
-                d.rect("side", 0, 0, reach, side);
-                d.rect("end", 0, side, end, reach - side);
+                d.rect("side-grain", 0, 0, reach, side);
+                d.rect("mate-up", 0, side, end, reach - side);
                 d.rect("end-hidden", 0, 0, end, side);
             }
             case RABBETED_BUTT -> {
-                d.shape("side", null, 0, 0, reach, 0, reach, side, end, side, end, side - r, 0, side - r);
-                d.rect("end", 0, side - r, end, reach - side + r);
+                d.shape("side-grain", null, 0, 0, reach, 0, reach, side, end, side, end, side - r, 0, side - r);
+                d.rect("mate-up", 0, side - r, end, reach - side + r);
             }
             case RABBET_AND_DADO -> {
                 double tongue = end / 2;
                 double from = end - tongue;
                 d.shape(
-                        "side", null, 0, 0, reach, 0, reach, side, end, side, end, side - r, from, side - r, from, side,
-                        0, side);
-                d.shape("end", null, from, side - r, end, side - r, end, reach, 0, reach, 0, side, from, side);
+                        "side-grain",
+                        null,
+                        0,
+                        0,
+                        reach,
+                        0,
+                        reach,
+                        side,
+                        end,
+                        side,
+                        end,
+                        side - r,
+                        from,
+                        side - r,
+                        from,
+                        side,
+                        0,
+                        side);
+                d.shape("mate-up", null, from, side - r, end, side - r, end, reach, 0, reach, 0, side, from, side);
             }
             case MITRE_WITH_SPLINES -> {
-                d.shape("side", null, 0, 0, reach, 0, reach, side, end, side);
-                d.shape("end", null, 0, 0, end, side, end, reach, 0, reach);
+                d.shape("side-grain", null, 0, 0, reach, 0, reach, side, end, side);
+                d.shape("mate-up", null, 0, 0, end, side, end, reach, 0, reach);
                 double leg = Math.min(side, end) * Math.sqrt(2);
                 d.shape("spline", null, 0, 0, Math.min(leg, reach), 0, 0, Math.min(leg, reach));
             }
@@ -68,7 +84,7 @@ public final class CornerFigures {
     /** On the face of the side near its end: what shows of the joint. */
     private static void face(
             Drawing d, WorkedPlan worked, Corner corner, double end, double reach, double top, double height) {
-        d.rect("side", 0, top, reach, height);
+        d.rect("side-grain", 0, top, reach, height);
         switch (corner) {
             case FINGER -> {
                 List<Double> edges = new ArrayList<>();
