@@ -16,9 +16,9 @@ const failed = ref('')
 const others = computed(() => boxes.value.filter((b) => b.id !== bench.id))
 const free = computed(() => others.value.filter((b) => !batch.value?.others.some((o) => o.box === b.id)))
 const broken = [
-  { value: 'WHOLE', label: 'never: whole runs' },
-  { value: 'PAIRS', label: 'into side–end pairs' },
-  { value: 'SINGLES', label: 'into single parts' }
+  { value: 'WHOLE', label: 'never' },
+  { value: 'PAIRS', label: 'into pairs' },
+  { value: 'SINGLES', label: 'into singles' }
 ]
 onMounted(async () => {
   try {
@@ -91,6 +91,7 @@ const nameOf = (id: string) => boxes.value.find((b) => b.id === id)?.name ?? id
       v-if="free.length && batch.others.length < 8"
       label="Cut along"
       value=""
+      placeholder="another box"
       :choices="free.map((b) => ({ value: b.id, label: b.name }))"
       @choose="addOther"
     />

@@ -23,8 +23,10 @@ const kept = {
 <template>
   <nav class="rail" aria-label="Stations">
     <div class="top">
-      <RouterLink to="/boxes" class="all">All boxes</RouterLink>
-      <RouterLink to="/rack" class="all">Rack</RouterLink>
+      <p class="places">
+        <RouterLink to="/boxes" class="all">All boxes</RouterLink>
+        <RouterLink to="/rack" class="all">Rack</RouterLink>
+      </p>
       <h1>
         <span class="sr-only">{{ bench.plan?.name }}</span>
         <input
@@ -89,6 +91,11 @@ const kept = {
 }
 .top {
   padding: 0.7rem 1rem 0.6rem 1.1rem;
+}
+.places {
+  display: flex;
+  gap: 0.9rem;
+  margin: 0;
 }
 .all {
   color: var(--rail-quiet);

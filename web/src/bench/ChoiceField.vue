@@ -3,7 +3,13 @@ import Select from 'primevue/select'
 import { useId } from 'vue'
 
 /** One decision among a few. */
-defineProps<{ label: string; value: string; choices: { value: string; label: string }[]; filter?: boolean }>()
+defineProps<{
+  label: string
+  value: string
+  choices: { value: string; label: string }[]
+  filter?: boolean
+  placeholder?: string
+}>()
 const emit = defineEmits<{ choose: [value: string] }>()
 const id = useId()
 </script>
@@ -17,6 +23,7 @@ const id = useId()
       option-label="label"
       option-value="value"
       :filter="filter ?? false"
+      :placeholder="placeholder ?? ''"
       :aria-labelledby="id"
       :pt="{ filterContainer: { 'aria-label': label } }"
       size="small"

@@ -216,7 +216,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
             <strong>{{ b.blank.name }}</strong>
             <span class="mono">{{ b.figure.size }}</span>
             <span>{{ b.wood }}</span>
-            <span v-if="b.blank.moisture">{{ b.blank.moisture.percent }} %</span>
+            <span v-if="b.blank.moisture">{{ b.blank.moisture.percent.toFixed(1) }} %</span>
             <span v-if="b.blank.snipe">snipe</span>
             <em v-if="b.blank.note">{{ b.blank.note }}</em>
           </button>

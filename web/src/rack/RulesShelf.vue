@@ -63,51 +63,53 @@ async function resetAll() {
 
 <template>
   <main class="rules">
-    <p class="about">
-      Habits, not laws. A change is felt in every box that has no value of its own.
-      <button v-if="changed" type="button" class="word" @click="resetAll">Put all back</button>
-    </p>
-    <section v-for="group in groups" :key="group.id">
-      <h2>{{ group.title }}</h2>
-      <div v-for="rule in group.rules" :key="rule.id" class="rule" :class="{ changed: rule.changed }">
-        <LengthField
-          v-if="rule.kind === 'LENGTH'"
-          :label="rule.label"
-          :text="rule.text"
-          :mm="rule.value"
-          :unit="rackUnit"
-          :least="rule.least"
-          :most="rule.most"
-          :refused="refused?.id === rule.id ? refused.detail : ''"
-          fine
-          @read="(mm) => set(rule, mm)"
-        />
-        <NumberField
-          v-else
-          :label="rule.label"
-          :value="Number(rule.text)"
-          :unit="rule.unit"
-          :least="rule.least"
-          :most="rule.most"
-          @read="(v) => set(rule, v)"
-        />
-        <p v-if="rule.kind !== 'LENGTH' && refused?.id === rule.id" class="failed" role="alert">
-          {{ refused.detail }}
-        </p>
-        <p class="reason">
-          {{ rule.reason }}
-          <button
-            v-if="rule.changed"
-            type="button"
-            class="word"
-            :aria-label="`Put ${rule.label} back`"
-            @click="reset(rule)"
-          >
-            back to {{ rule.usual }}
-          </button>
-        </p>
-      </div>
-    </section>
+    <div class="columns">
+      <p class="about">
+        Habits, not laws. A change is felt in every box that has no value of its own.
+        <button v-if="changed" type="button" class="word" @click="resetAll">Put all back</button>
+      </p>
+      <section v-for="group in groups" :key="group.id">
+        <h2>{{ group.title }}</h2>
+        <div v-for="rule in group.rules" :key="rule.id" class="rule" :class="{ changed: rule.changed }">
+          <LengthField
+            v-if="rule.kind === 'LENGTH'"
+            :label="rule.label"
+            :text="rule.text"
+            :mm="rule.value"
+            :unit="rackUnit"
+            :least="rule.least"
+            :most="rule.most"
+            :refused="refused?.id === rule.id ? refused.detail : ''"
+            fine
+            @read="(mm) => set(rule, mm)"
+          />
+          <NumberField
+            v-else
+            :label="rule.label"
+            :value="Number(rule.text)"
+            :unit="rule.unit"
+            :least="rule.least"
+            :most="rule.most"
+            @read="(v) => set(rule, v)"
+          />
+          <p v-if="rule.kind !== 'LENGTH' && refused?.id === rule.id" class="failed" role="alert">
+            {{ refused.detail }}
+          </p>
+          <p class="reason">
+            {{ rule.reason }}
+            <button
+              v-if="rule.changed"
+              type="button"
+              class="word"
+              :aria-label="`Put ${rule.label} back`"
+              @click="reset(rule)"
+            >
+              back to {{ rule.usual }}
+            </button>
+          </p>
+        </div>
+      </section>
+    </div>
   </main>
 </template>
 
@@ -116,8 +118,13 @@ async function resetAll() {
   flex: 1;
   overflow: auto;
   padding: 0.6rem 1.3rem 1.5rem;
+}
+.columns {
   columns: 2 27rem;
   column-gap: 2.4rem;
+}
+.reason::first-letter {
+  text-transform: uppercase;
 }
 .about {
   column-span: all;

@@ -6,6 +6,7 @@ import { answer as got, api, problemOf, type KeptBlank } from '../api/client'
 import CornersRound from '../bench/CornersRound.vue'
 import { useCutting } from '../bench/cutting'
 import { useBench } from '../bench/store'
+import NumText from '../drawing/NumText.vue'
 import BoardDrawing from '../drawing/BoardDrawing.vue'
 
 /** The boards of the rack with the batch laid on them. */
@@ -14,6 +15,12 @@ const cutting = useCutting()
 const toast = useToast()
 const rack = ref<KeptBlank[]>()
 const lit = ref('')
+const sums: Record<string, string> = {
+  'cutting.boxes': 'boxes',
+  'cutting.corners': 'corners matched',
+  'cutting.opened': 'boards cut',
+  'cutting.offcut': 'longest offcut'
+}
 const area = ref<HTMLElement>()
 const { width } = useElementSize(area)
 
@@ -149,6 +156,25 @@ async function wanted() {
         No board lies on the rack. Put some on the <RouterLink to="/rack/blanks">rack</RouterLink>, or bring
         them in from a file.
       </p>
+      <p v-if="cutting.answer && boards.length" class="sum">
+        <button
+          v-for="n in ['cutting.boxes', 'cutting.corners', 'cutting.opened', 'cutting.offcut']"
+          :key="n"
+          type="button"
+          class="plain"
+          title="Show the working"
+          @click="bench.openWorking(n)"
+        >
+          <template v-if="bench.numbers.get(n)"
+            >{{ sums[n] }}
+            <strong><NumText :text="bench.numbers.get(n)?.text ?? ''" /></strong>
+            {{ bench.numbers.get(n)?.unit }}</template
+          >
+        </button>
+        <em v-if="cutting.answer.complete && cutting.answer.proven && !cutting.running"
+          >proven: no plan does better</em
+        >
+      </p>
       <ol v-if="boards.length" class="list">
         <li v-for="board in boards" :key="board.id" :class="{ alone: !board.areas.length }">
           <p class="name">
@@ -206,6 +232,21 @@ async function wanted() {
   padding: 0;
   display: grid;
   gap: 0.35rem;
+}
+.sum {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.2rem 1.3rem;
+  margin: 0 0 0.4rem;
+  font-size: 0.95rem;
+}
+.sum strong {
+  font: 600 1.15rem var(--mono);
+}
+.sum em {
+  color: var(--good);
+  font-weight: 600;
+  font-style: normal;
 }
 .alone {
   opacity: 0.72;

@@ -18,7 +18,6 @@ const BatchFields = defineAsyncComponent(() => import('../bench/BatchFields.vue'
 const bench = useBench()
 const cutting = useCutting()
 const batch = computed(() => bench.plan?.batch)
-const goals = computed(() => cutting.answer?.goals.filter((g) => !g.proven) ?? [])
 
 function cutFrom(where: string) {
   void bench.decide((plan) => {
@@ -130,9 +129,6 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
         <NumberRow id="cutting.corners" strong />
         <NumberRow id="cutting.opened" />
         <NumberRow id="cutting.offcut" />
-        <p v-if="cutting.answer?.complete && !goals.length && !cutting.running" class="proven">
-          Proven: no plan does better.
-        </p>
         <h4 v-if="cutting.answer?.stops.length">Stop settings, in this order</h4>
         <ol class="stops">
           <li v-for="stop in cutting.answer?.stops ?? []" :key="stop.length + stop.what">
@@ -171,11 +167,6 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
   margin: 0.45rem 0 0.1rem;
   font-size: 0.86rem;
   color: var(--quiet);
-}
-.proven {
-  margin: 0.3rem 0;
-  color: var(--good);
-  font-weight: 600;
 }
 .stops {
   margin: 0.2rem 0 0.4rem;

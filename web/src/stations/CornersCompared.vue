@@ -6,103 +6,89 @@ import FigureView from '../drawing/FigureView.vue'
 
 /** The same box with every kind of corner, side by side and to one scale. */
 const bench = useBench()
+const rows = ['Sides cut to', 'Ends cut to', 'Long grain glued', 'Against a plain butt']
 const ways = computed(() =>
   (bench.answer?.corners ?? []).map((corner) => ({
     corner,
     figure: bench.answer?.figures.find((f) => f.id === `corner-${corner.id}`),
-    numbers: [
-      { id: corner.side, label: 'Sides cut to' },
-      { id: corner.end, label: 'Ends cut to' },
-      { id: corner.glue, label: 'Long grain glued' },
-      { id: corner.ratio, label: 'Against a plain butt' }
-    ]
+    numbers: [corner.side, corner.end, corner.glue, corner.ratio]
   }))
 )
 </script>
 
 <template>
   <div class="ways">
-    <article v-for="way in ways" :key="way.corner.id" :aria-label="way.corner.title">
-      <h3>{{ way.corner.title }}</h3>
-      <div class="picture"><FigureView v-if="way.figure" :figure="way.figure" :pad="6" /></div>
+    <span />
+    <h3 v-for="way in ways" :key="way.corner.id">{{ way.corner.title }}</h3>
+    <span class="what">from above, and the side’s face</span>
+    <div v-for="way in ways" :key="way.corner.id" class="picture">
+      <FigureView v-if="way.figure" :figure="way.figure" :pad="4" />
+    </div>
+    <template v-for="(label, row) in rows" :key="label">
+      <span class="what">{{ label }}</span>
       <button
-        v-for="n in way.numbers"
-        :key="n.id"
+        v-for="way in ways"
+        :key="way.corner.id"
         type="button"
-        class="plain row"
-        title="Show the working"
-        :data-number="n.id"
-        @click="bench.openWorking(n.id)"
+        class="plain number"
+        :title="`${way.corner.title}: show the working`"
+        :data-number="way.numbers[row]"
+        @click="bench.openWorking(way.numbers[row] ?? '')"
       >
-        <span>{{ n.label }}</span>
-        <strong
-          ><NumText :text="bench.numbers.get(n.id)?.text ?? ''" />{{
-            bench.numbers.get(n.id)?.unit ? ` ${bench.numbers.get(n.id)?.unit}` : ''
-          }}</strong
-        >
+        <NumText :text="bench.numbers.get(way.numbers[row] ?? '')?.text ?? ''" /><small>{{
+          bench.numbers.get(way.numbers[row] ?? '')?.unit
+        }}</small>
       </button>
-      <p>{{ way.corner.says }}</p>
-      <dl>
-        <dt>Fasteners</dt>
-        <dd>{{ way.corner.fasteners }}</dd>
-        <dt>Cutters</dt>
-        <dd>{{ way.corner.cutters }}</dd>
-        <dt>Set up</dt>
-        <dd>{{ way.corner.setups }}</dd>
-      </dl>
-    </article>
+    </template>
+    <span class="what">Its character</span>
+    <p v-for="way in ways" :key="way.corner.id">{{ way.corner.says }}</p>
+    <span class="what">Fasteners</span>
+    <p v-for="way in ways" :key="way.corner.id">{{ way.corner.fasteners }}</p>
+    <span class="what">Cutters</span>
+    <p v-for="way in ways" :key="way.corner.id">{{ way.corner.cutters }}</p>
+    <span class="what">Set up</span>
+    <p v-for="way in ways" :key="way.corner.id">{{ way.corner.setups }}</p>
   </div>
-  <p class="foot">
-    Each from above, and the face of the side below it. The same outside and the same inside for all; only
-    finger corners go further on this bench.
-  </p>
+  <p class="foot">Only finger corners go further on this bench.</p>
 </template>
 
 <style scoped>
 .ways {
   display: grid;
-  grid-template-columns: repeat(5, minmax(0, 1fr));
-  gap: 0.8rem;
+  grid-template-columns: 5.6rem repeat(5, minmax(0, 1fr));
+  gap: 0.15rem 0.7rem;
+  align-content: start;
   flex: 1;
   min-height: 0;
   overflow: auto;
-}
-article {
-  min-width: 0;
-  font-size: 0.86rem;
+  font-size: 0.84rem;
+  line-height: 1.25;
 }
 h3 {
-  font-size: 1rem;
+  font-size: 0.98rem;
 }
 .picture {
-  height: 13.5rem;
+  height: 11.6rem;
 }
-.row {
-  display: grid;
-  width: 100%;
+.what {
+  color: var(--quiet);
+  align-self: center;
+}
+.number {
+  font: 500 1.05rem var(--mono);
   border-bottom: 1px dotted var(--rule);
   padding: 0.1rem 0;
 }
-.row span {
-  color: var(--quiet);
-}
-.row strong {
-  font: 500 1.02rem var(--mono);
-}
-.row:hover {
+.number:hover {
   background: var(--sheet);
 }
-article p {
-  margin: 0.35rem 0;
-}
-dl {
-  margin: 0;
-}
-dt {
+.number small {
   color: var(--quiet);
+  font-size: 0.8rem;
+  margin-left: 0.3rem;
 }
-dd {
-  margin: 0 0 0.2rem;
+p {
+  margin: 0.2rem 0;
 }
 .foot {
   margin: 0.3rem 0 0;

@@ -124,8 +124,12 @@ function forget() {
 
 <template>
   <StationFrame
-    question="How large is the box?"
-    hint="From above, and a side below it. Type into a framed dimension; press any other for its working."
+    :question="bench.corners ? 'Which corner for this box?' : 'How large is the box?'"
+    :hint="
+      bench.corners
+        ? 'The same outside and inside with each corner, to one scale: from above, and the face of the side.'
+        : 'From above, and a side below it. Type into a framed dimension; press any other for its working.'
+    "
   >
     <template #drawing>
       <p class="views" role="group" aria-label="What is drawn">

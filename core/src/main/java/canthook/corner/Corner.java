@@ -27,7 +27,7 @@ public enum Corner {
             "two part lengths, one notch to half the height on every part",
             "A finger corner with one finger a part: one face of long grain to glue."),
     MITRE_WITH_SPLINES(
-            "Mitre with splines",
+            "Splined mitre",
             "the splines, their grain across the corner",
             "a saw at 45°, and a saw or straight cutter for the spline slots",
             "two part lengths at 45°, one cradle for the slots, splines made to fit",

@@ -23,7 +23,8 @@ public final class CornerFigures {
     private static Figure figure(WorkedPlan worked, Corner corner) {
         double side = worked.size().finalThickness().length().mm();
         double end = worked.size().finalEndThickness().length().mm();
-        double height = worked.size().height().length().mm();
+        // as much of the face as shows the joint, so that the corner can be drawn large
+        double height = Math.min(worked.size().height().length().mm(), 5 * Math.max(side, end));
         double reach = 3.4 * Math.max(side, end);
         Drawing d = new Drawing(
                 "corner-" + corner.id(),
@@ -87,20 +88,22 @@ public final class CornerFigures {
         d.rect("side-grain", 0, top, reach, height);
         switch (corner) {
             case FINGER -> {
-                List<Double> edges = new ArrayList<>();
                 int count = worked.fingers().chosen().sections().count();
-                double each = height / count;
-                for (int i = 0; i < count; i++) {
-                    edges.add(i * each);
-                }
-                for (int i = 1; i < count; i += 2) {
-                    d.rect("end-grain", 0, top + height - edges.get(i) - each, end, each);
+                double each = worked.size().height().length().mm() / count;
+                for (double at = each; at < height; at += 2 * each) {
+                    d.rect("end-grain", 0, top + at, end, Math.min(each, height - at));
                 }
             }
-            case HALF_LAP -> d.rect("end-grain", 0, top, end, height / 2);
+            case HALF_LAP ->
+                d.rect(
+                        "end-grain",
+                        0,
+                        top,
+                        end,
+                        Math.min(height, worked.size().height().length().mm() / 2));
             case RABBETED_BUTT -> {
                 d.line("seam", 0.6, top, 0.6, top + height);
-                for (double y = top + height / 8; y < top + height; y += height / 4) {
+                for (double y = top + height / 6; y < top + height; y += height / 3) {
                     d.rect("peg", end / 2 - 1, y - 1, 2, 2);
                 }
             }
@@ -113,8 +116,9 @@ public final class CornerFigures {
                         .count();
                 double leg =
                         Math.min(end, worked.size().finalThickness().length().mm()) * Math.sqrt(2);
-                for (int i = 0; i < splines; i++) {
-                    d.rect("spline", 0, top + height * (i + 0.5) / splines - 1.2, leg, 2.4);
+                double apart = worked.size().height().length().mm() / splines;
+                for (double at = apart / 2; at < height - 1.2; at += apart) {
+                    d.rect("spline", 0, top + at - 1.2, leg, 2.4);
                 }
             }
         }

@@ -43,13 +43,7 @@ public final class Answers {
     /** Which stages' numbers each station shows. */
     private static final Map<String, List<String>> STAGES = Map.of(
             "size", List.of("size.", "fingers.low", "fingers.slope", "mates."),
-            "corners",
-                    List.of(
-                            "corners.",
-                            "size.side-length",
-                            "size.end-length",
-                            "fingers.glue-area",
-                            "fingers.glue-ratio"),
+            "corners", List.of("corners.", "size.", "mates.", "fingers.glue-area", "fingers.glue-ratio"),
             "fingers", List.of("fingers.", "size.height", "size.thickness"),
             "blank", List.of("blank.", "size.", "fingers.first-rip", "fingers.closing-height"),
             "jig", List.of("jig.", "fingers.", "size.slot-depth", "fit.closing-height-after", "fit.clearance"),
