@@ -94,13 +94,7 @@ public final class CornerFigures {
                     d.rect("end-grain", 0, top + at, end, Math.min(each, height - at));
                 }
             }
-            case HALF_LAP ->
-                d.rect(
-                        "end-grain",
-                        0,
-                        top,
-                        end,
-                        Math.min(height, worked.size().height().length().mm() / 2));
+            case HALF_LAP -> d.rect("end-grain", 0, top, end, height / 2);
             case RABBETED_BUTT -> {
                 d.line("seam", 0.6, top, 0.6, top + height);
                 for (double y = top + height / 6; y < top + height; y += height / 3) {

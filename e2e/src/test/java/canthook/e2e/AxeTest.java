@@ -41,6 +41,13 @@ class AxeTest {
         "/boxes/germination-box/lid,light",
         "/boxes/germination-box/lid,dark",
         "/boxes/envelope-drawer/fingers,dark",
+        "/boxes/packet-drawers/blank,light",
+        "/boxes/packet-drawers/blank,dark",
+        "/boxes/envelope-drawer/size,corners",
+        "/rack/blanks,light",
+        "/rack/woods,light",
+        "/rack/climates,light",
+        "/rack/house-rules,dark",
         "/boxes,dark"
     })
     void noViolations(String path, String how) {
@@ -49,7 +56,14 @@ class AxeTest {
             page.addInitScript("localStorage.setItem('lamp', 'dark')");
         }
         page.navigate(bench.address + path);
-        page.waitForSelector(path.equals("/boxes") ? ".shelf svg" : ".slate .number");
+        page.waitForSelector(
+                path.equals("/boxes")
+                        ? ".shelf svg"
+                        : path.startsWith("/rack") ? ".boards svg, td, .plot svg, .rule" : ".slate .number");
+        if (how.equals("corners")) {
+            page.getByText("other corners, compared").click();
+            page.waitForSelector(".ways svg");
+        }
         if (how.equals("new")) {
             page.getByText("New box").first().click();
             page.waitForSelector("form");

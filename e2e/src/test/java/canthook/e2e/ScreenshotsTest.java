@@ -20,6 +20,17 @@ class ScreenshotsTest {
                 picture(page, bench, "/boxes/envelope-drawer/" + station, station, ".slate .number");
             }
             picture(page, bench, "/boxes/packet-tray/size", "size-contents", ".slate .number");
+            picture(page, bench, "/boxes/packet-drawers/blank", "blank-batch", ".boards .area.part");
+            for (String shelf : new String[] {"blanks", "woods", "climates", "house-rules"}) {
+                String ready = shelf.equals("blanks")
+                        ? ".boards svg"
+                        : shelf.equals("woods") ? "td" : shelf.equals("climates") ? ".plot svg" : ".rule";
+                picture(page, bench, "/rack/" + shelf, "rack-" + shelf, ready);
+            }
+            page.navigate(bench.address + "/boxes/envelope-drawer/size");
+            page.getByText("other corners, compared").click();
+            page.waitForSelector(".ways svg");
+            take(page, "corners");
             picture(page, bench, "/boxes/germination-box/lid", "lid", ".slate .number");
             page.navigate(bench.address + "/boxes/envelope-drawer/fingers");
             page.locator("[data-number='fingers.finger']").click();
