@@ -308,7 +308,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
         <p v-if="blank.moisture && blank.moisture.percent > 30" class="failed">
           Above fibre saturation: it will shrink a long way before it settles. Let it dry.
         </p>
-        <h3>Defects</h3>
+        <h2>Defects</h2>
         <div v-for="(d, i) in blank.defects" :key="`${blank.id} ${i}`" class="defect">
           <ChoiceField
             label="Defect"
@@ -361,7 +361,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
           </p>
         </div>
         <button type="button" class="word" @click="addDefect">Mark a defect</button>
-        <h3>Note</h3>
+        <h2>Note</h2>
         <InputText
           :model-value="blank.note"
           class="note"
@@ -423,7 +423,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
 .note {
   width: 100%;
 }
-h3 {
+h2 {
   font-size: 0.9rem;
   color: var(--quiet);
   margin: 0.8rem 0 0.2rem;

@@ -27,6 +27,9 @@ import org.jspecify.annotations.Nullable;
  * @param blank the shortest blank, as wide as one strip, that would make the batch; null when none was found
  */
 public record LeastChange(List<Fix> fixes, @Nullable Wanting blank) {
+    /** Nothing was sought, or nothing was found. */
+    public static final LeastChange NONE = new LeastChange(List.of(), null);
+
     /** Finer than this no board is cut to. */
     private static final Length STEP = Length.mm(0.1);
 
@@ -37,7 +40,7 @@ public record LeastChange(List<Fix> fixes, @Nullable Wanting blank) {
 
     public static LeastChange of(Batch batch, CutPlan plan, CuttingSolver solver, Watch watch) {
         if (plan.isComplete()) {
-            return new LeastChange(List.of(), null);
+            return NONE;
         }
         return new Search(batch, plan, solver, watch).all();
     }

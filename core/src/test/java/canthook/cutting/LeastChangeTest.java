@@ -169,15 +169,13 @@ class LeastChangeTest {
         Blank soaked = wet(board("c", 900, 120, 12), 34);
         Batch batch = batch(1, Break.PAIRS, dry, damp);
         CutPlan plan = plan(batch);
-        assertThat(CutPlanRead.of(plan, batch.box(), new LeastChange(List.of(), null))
-                        .verdicts())
+        assertThat(CutPlanRead.of(plan, batch.box(), LeastChange.NONE).verdicts())
                 .anySatisfy(v -> {
                     assertThat(v.code()).isEqualTo(Code.BLANKS_DIFFER_IN_MOISTURE);
                     assertThat(v.sentence()).contains("1.5 % apart");
                 });
         Batch wet = batch(1, Break.PAIRS, soaked);
-        assertThat(CutPlanRead.of(plan(wet), wet.box(), new LeastChange(List.of(), null))
-                        .verdicts())
+        assertThat(CutPlanRead.of(plan(wet), wet.box(), LeastChange.NONE).verdicts())
                 .anyMatch(v -> v.code() == Code.BLANK_TOO_WET);
     }
 

@@ -7,7 +7,11 @@ import canthook.cutting.CuttingPlanner;
 import canthook.cutting.CuttingSolver;
 import canthook.cutting.CuttingSolver.Stopped;
 import canthook.cutting.CuttingSolver.Watch;
+import canthook.cutting.CuttingTask;
+import canthook.cutting.CuttingTask.Habits;
 import canthook.cutting.LeastChange;
+import canthook.length.Length;
+import canthook.plan.BatchWish.Break;
 import canthook.plan.BoxPlan;
 import canthook.refusal.Refused;
 import canthook.shop.HouseRules;
@@ -25,7 +29,9 @@ import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.Lazy;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /**
@@ -36,7 +42,9 @@ import org.springframework.stereotype.Service;
 public class CuttingJobs {
     private static final Logger LOG = LoggerFactory.getLogger(CuttingJobs.class);
     private static final int WAITING = 8;
-    private static final int REMEMBERED = 24;
+    private static final int REMEMBERED = 12;
+    private static final Habits NOTHING_LOST = new Habits(
+            Length.ZERO, Length.ZERO, Length.mm(1), Length.ZERO, Length.ZERO, Length.ZERO, Break.WHOLE, false);
     private final CuttingSolver solver;
     private final AtomicLong numbers = new AtomicLong();
     private final Cache<String, Job> byId =
@@ -133,6 +141,13 @@ public class CuttingJobs {
         }
     }
 
+    /** Loads the machine part of the library before anybody waits for it. */
+    @EventListener(ApplicationReadyEvent.class)
+    void warm() {
+        one.execute(
+                () -> solver.makesAll(new CuttingTask(List.of(), List.of(), NOTHING_LOST), List.of(), Watch.PATIENT));
+    }
+
     synchronized Job ask(Question question, Batch batch) {
         Job known = byQuestion.getIfPresent(question);
         if (known != null && !known.stop && known.state != State.FAILED) {
@@ -162,9 +177,12 @@ public class CuttingJobs {
             }
             job.state = State.RUNNING;
             CutPlan plan = CuttingPlanner.plan(batch.task(), solver, job);
-            LeastChange change = LeastChange.of(batch, plan, solver, job);
             job.plan = plan;
-            job.answer = CuttingAnswer.of(batch, plan, change);
+            if (!plan.isComplete()) {
+                // what was found is shown while it is still sought what would mend it
+                job.answer = CuttingAnswer.of(batch, plan, LeastChange.NONE);
+            }
+            job.answer = CuttingAnswer.of(batch, plan, LeastChange.of(batch, plan, solver, job));
             job.state = job.stop ? State.STOPPED : State.DONE;
         } catch (Stopped e) {
             job.state = State.STOPPED;
