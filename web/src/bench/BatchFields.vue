@@ -2,15 +2,17 @@
 import Checkbox from 'primevue/checkbox'
 import MultiSelect from 'primevue/multiselect'
 import { computed, onMounted, ref } from 'vue'
-import { answer, api, problemOf, type KeptBlank, type ShelfBox } from '../api/client'
+import { answer, api, problemOf, type ShelfBox } from '../api/client'
 import ChoiceField from './ChoiceField.vue'
 import PlainField from './PlainField.vue'
+import { useCutting } from './cutting'
 import { useBench } from './store'
 
 /** How many boxes, out of which boards, and how far the maker gives way. */
 const bench = useBench()
 const batch = computed(() => bench.plan?.batch)
-const boards = ref<KeptBlank[]>([])
+const cutting = useCutting()
+const boards = computed(() => cutting.rack)
 const boxes = ref<ShelfBox[]>([])
 const failed = ref('')
 const others = computed(() => boxes.value.filter((b) => b.id !== bench.id))
@@ -22,7 +24,6 @@ const broken = [
 ]
 onMounted(async () => {
   try {
-    boards.value = await answer(api.GET('/api/rack/blanks', { params: { query: {} } }))
     boxes.value = await answer(api.GET('/api/boxes', { params: { query: {} } }))
   } catch (error) {
     failed.value = problemOf(error).detail

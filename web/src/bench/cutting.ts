@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { answer as got, api, problemOf, type BoxPlan, type CuttingView } from '../api/client'
+import { answer as got, api, problemOf, type BoxPlan, type CuttingView, type KeptBlank } from '../api/client'
 import { useBench } from './store'
 
 /** The search for a cut plan over the boards on the rack: asked for, waited for, stopped. */
@@ -10,7 +10,14 @@ export const useCutting = defineStore('cutting', () => {
   const failed = ref('')
   const running = computed(() => view.value?.state === 'WAITING' || view.value?.state === 'RUNNING')
   const answer = computed(() => view.value?.answer)
+  const rack = shallowRef<KeptBlank[]>([])
   let turn = 0
+
+  /** The boards as they lie on the rack now. */
+  async function look() {
+    const display = bench.plan?.display ?? 'METRIC'
+    rack.value = await got(api.GET('/api/rack/blanks', { params: { query: { display } } }))
+  }
 
   function take(seen: CuttingView) {
     // the plan before stays in sight until the next is there
@@ -55,5 +62,5 @@ export const useCutting = defineStore('cutting', () => {
     bench.searched = { numbers: [], verdicts: [] }
   }
 
-  return { view, failed, running, answer, ask, stop, forget }
+  return { rack, look, view, failed, running, answer, ask, stop, forget }
 })

@@ -8,6 +8,7 @@ import { answer, api, problemOf, type Blank, type KeptBlank } from '../api/clien
 import ChoiceField from '../bench/ChoiceField.vue'
 import LengthField from '../bench/LengthField.vue'
 import BoardDrawing from '../drawing/BoardDrawing.vue'
+import NumText from '../drawing/NumText.vue'
 import { rackDisplay, rackUnit } from './display'
 import FileInOut from './FileInOut.vue'
 import NumberField from './NumberField.vue'
@@ -214,7 +215,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
             @click="picked = b.blank.id"
           >
             <strong>{{ b.blank.name }}</strong>
-            <span class="mono">{{ b.figure.size }}</span>
+            <span class="mono"><NumText :text="b.figure.size" /></span>
             <span>{{ b.wood }}</span>
             <span v-if="b.blank.moisture">{{ b.blank.moisture.percent.toFixed(1) }} %</span>
             <span v-if="b.blank.snipe">snipe</span>

@@ -13,7 +13,6 @@ import BoardDrawing from '../drawing/BoardDrawing.vue'
 const bench = useBench()
 const cutting = useCutting()
 const toast = useToast()
-const rack = ref<KeptBlank[]>()
 const lit = ref('')
 const sums: Record<string, string> = {
   'cutting.boxes': 'boxes',
@@ -27,12 +26,11 @@ const { width } = useElementSize(area)
 const boards = computed(() => cutting.answer?.boards ?? [])
 const longest = computed(() => Math.max(1, ...boards.value.map((b) => b.length)))
 const scale = computed(() => Math.max(0.05, (width.value - 10) / longest.value))
-const kept = computed(() => new Map((rack.value ?? []).map((k) => [k.blank.id, k])))
+const kept = computed(() => new Map(cutting.rack.map((k) => [k.blank.id, k])))
 
 async function load() {
   try {
-    const display = bench.plan?.display ?? 'METRIC'
-    rack.value = await got(api.GET('/api/rack/blanks', { params: { query: { display } } }))
+    await cutting.look()
   } catch (error) {
     cutting.failed = problemOf(error).detail
   }
@@ -49,8 +47,12 @@ watch(
 onMounted(load)
 onBeforeUnmount(() => cutting.forget())
 
-/** A defect that was dragged is kept on the rack at once; the plan follows. */
-async function move(board: string, flaw: number, by: number) {
+let moving: Promise<void> = Promise.resolve()
+/** A defect that was dragged is kept on the rack at once; the plan follows. One move after another, so that none is lost. */
+function move(board: string, flaw: number, by: number) {
+  moving = moving.then(() => moveNow(board, flaw, by))
+}
+async function moveNow(board: string, flaw: number, by: number) {
   const was = kept.value.get(board)
   if (!was || !bench.plan) return
   const blank = structuredClone(JSON.parse(JSON.stringify(was.blank))) as KeptBlank['blank']
@@ -67,8 +69,8 @@ async function move(board: string, flaw: number, by: number) {
         body: { revision: was.revision, blank }
       })
     )
-    rack.value = (rack.value ?? []).map((k) => (k.blank.id === board ? saved : k))
-    await cutting.ask(bench.plan)
+    cutting.rack = cutting.rack.map((k) => (k.blank.id === board ? saved : k))
+    void cutting.ask(bench.plan)
   } catch (error) {
     toast.add({ severity: 'warn', summary: problemOf(error).detail, life: 6000 })
     await load()
@@ -106,7 +108,7 @@ async function undoCut() {
 async function wanted() {
   const w = cutting.answer?.wanting
   if (!w || !bench.plan) return
-  await got(
+  const made = await got(
     api.POST('/api/rack/blanks', {
       params: { query: {} },
       body: {
@@ -127,7 +129,10 @@ async function wanted() {
     })
   )
   await load()
-  await cutting.ask(bench.plan)
+  // boards that were picked stay picked, and this one joins them
+  if (bench.plan.batch?.blanks.length) {
+    await bench.decide((plan) => plan.batch?.blanks.push(made.blank.id))
+  } else await cutting.ask(bench.plan)
 }
 </script>
 
@@ -178,9 +183,11 @@ async function wanted() {
       <ol v-if="boards.length" class="list">
         <li v-for="board in boards" :key="board.id" :class="{ alone: !board.areas.length }">
           <p class="name">
-            <strong>{{ board.name }}</strong> <span class="mono">{{ board.size }}</span>
+            <strong>{{ board.name }}</strong> <span class="mono"><NumText :text="board.size" /></span>
             <em v-if="board.says">{{ board.says }}</em>
-            <em v-if="board.book">resaw first, open like a book about an end</em>
+            <em v-if="board.book"
+              >resaw first, open like a book about an end; let the halves rest before planing</em
+            >
           </p>
           <BoardDrawing
             :board="board"
@@ -256,6 +263,10 @@ async function wanted() {
   font-size: 0.9rem;
   display: flex;
   gap: 0.7rem;
+}
+.name strong,
+.name .mono {
+  white-space: nowrap;
 }
 .name .mono {
   color: var(--quiet);
