@@ -383,15 +383,6 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
   flex-wrap: wrap;
   margin-bottom: 0.5rem;
 }
-.act {
-  border: 1.5px solid var(--edge);
-  border-radius: 3px;
-  background: none;
-  color: var(--edge);
-  font-weight: 700;
-  padding: 0.25rem 0.7rem;
-  cursor: pointer;
-}
 .boards {
   list-style: none;
   margin: 0;
@@ -461,9 +452,5 @@ h2 {
   color: var(--cut);
   font-weight: 600;
   font-size: 0.9rem;
-}
-.gone {
-  background: var(--sheet);
-  padding: 0.4rem 0.7rem;
 }
 </style>

@@ -257,21 +257,8 @@ h2 {
   font-size: 0.86rem;
   color: var(--quiet);
 }
-.act {
-  border: 1.5px solid var(--edge);
-  border-radius: 3px;
-  background: none;
-  color: var(--edge);
-  font-weight: 700;
-  padding: 0.25rem 0.7rem;
-  cursor: pointer;
-}
 .failed {
   color: var(--cut);
   font-weight: 600;
-}
-.gone {
-  background: var(--sheet);
-  padding: 0.4rem 0.7rem;
 }
 </style>

@@ -296,15 +296,6 @@ progress {
   font-size: 0.92rem;
   flex-wrap: wrap;
 }
-.act {
-  border: 1.5px solid var(--edge);
-  border-radius: 3px;
-  background: none;
-  color: var(--edge);
-  font-weight: 700;
-  padding: 0.25rem 0.7rem;
-  cursor: pointer;
-}
 .failed {
   color: var(--cut);
   font-weight: 600;

@@ -37,22 +37,6 @@ class RackTest {
         return page;
     }
 
-    private static void fill(Page page, String label, String text) {
-        Locator field = page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
-        field.fill(text);
-        field.press("Tab");
-    }
-
-    private static void choose(Page page, String label, String option) {
-        page.locator(".choice", new Page.LocatorOptions().setHasText(label))
-                .getByRole(AriaRole.COMBOBOX)
-                .click();
-        page.getByRole(
-                        AriaRole.OPTION,
-                        new Page.GetByRoleOptions().setName(option).setExact(true))
-                .click();
-    }
-
     private static void bring(Page page, String name, String text) {
         page.locator("input[type=file]")
                 .setInputFiles(new FilePayload(name, "text/csv", text.getBytes(StandardCharsets.UTF_8)));
@@ -73,9 +57,9 @@ class RackTest {
                         new Page.GetByRoleOptions().setName(board).setExact(true))
                 .click();
         page.keyboard().press("Escape");
-        fill(page, "Spare sides", "0");
-        fill(page, "Spare ends", "0");
-        fill(page, "Boxes like this", boxes);
+        Workbench.type(page, "Spare sides", "0");
+        Workbench.type(page, "Spare ends", "0");
+        Workbench.type(page, "Boxes like this", boxes);
         assertThat(page.locator(".board-drawing")).hasCount(1);
         return page;
     }
@@ -104,11 +88,11 @@ class RackTest {
         Page page = at("/rack/blanks", ".boards svg");
         page.getByText("Put a board on the rack").click();
         assertThat(page.getByLabel("Name of the board")).hasValue("New board");
-        fill(page, "Length", "3' 1 1/2\"");
+        Workbench.type(page, "Length", "3' 1 1/2\"");
         assertThat(page.locator(".picked .name")).containsText("952.5 ×");
         page.getByText("Mark a defect").click();
         assertThat(page.locator(".picked .flaw")).hasCount(1);
-        fill(page, "To", "990");
+        Workbench.type(page, "To", "990");
         assertThat(page.locator(".defect .error")).containsText("beyond the blank's end");
         page.getByText("Press the meter to it").click();
         assertThat(page.locator(".how")).containsText("by a meter");
@@ -194,7 +178,7 @@ class RackTest {
                 .isVisible();
         page.navigate(bench.address + "/boxes/germination-box/bottom");
         page.waitForSelector(".slate .number");
-        choose(page, "It will live in", "Our shop");
+        Workbench.choose(page, "It will live in", "Our shop");
         assertThat(page.locator(".year")).containsText("Moisture as logged: Our shop");
         page.context().close();
     }
@@ -202,7 +186,7 @@ class RackTest {
     @Test
     void aHouseRuleIsFeltInABoxAndCanBePutBack() {
         Page page = at("/rack/house-rules", ".rule");
-        fill(page, "Squaring loss at each end of a blank", "20");
+        Workbench.type(page, "Squaring loss at each end of a blank", "20");
         assertThat(page.getByText("back to 10 mm")).isVisible();
         Page box = at("/boxes/envelope-drawer/blank", ".slate .number");
         assertThat(box.locator(".slate [data-number='blank.needed'] .value")).containsText("880.8");
@@ -224,8 +208,8 @@ class RackTest {
         assertThat(page.locator(".working .result")).containsText("157.0");
         page.locator(".working").getByText("close").click();
         page.getByText("the box", new Page.GetByTextOptions().setExact(true)).click();
-        choose(page, "The ends", "of another wood or cut");
-        choose(page, "Wood of the ends", "Orchard pear (yours)");
+        Workbench.choose(page, "The ends", "of another wood or cut");
+        Workbench.choose(page, "Wood of the ends", "Orchard pear (yours)");
         assertThat(page.locator(".slate [data-number='mates.apart'] .value")).isVisible();
         assertThat(page.locator("[data-code=MATES_MOVE_APART]")).containsText("apart along the height");
         page.locator("[data-code=MATES_MOVE_APART] .fix").click();

@@ -33,22 +33,6 @@ class SizeFromTest {
         return page;
     }
 
-    private static void choose(Page page, String label, String option) {
-        page.locator(".choice", new Page.LocatorOptions().setHasText(label))
-                .getByRole(AriaRole.COMBOBOX)
-                .click();
-        page.getByRole(
-                        AriaRole.OPTION,
-                        new Page.GetByRoleOptions().setName(option).setExact(true))
-                .click();
-    }
-
-    private static void type(Page page, String label, String text) {
-        Locator field = page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
-        field.fill(text);
-        field.press("Tab");
-    }
-
     private static Locator number(Page page, String id) {
         return page.locator(".slate [data-number='" + id + "'] .value");
     }
@@ -57,17 +41,17 @@ class SizeFromTest {
     @Test
     void whatGoesInWithDividersMakesTheBox() {
         Page page = size("envelope-drawer");
-        choose(page, "What leads", "what goes in");
-        type(page, "How many", "3");
-        type(page, "seed packets, along", "70");
-        type(page, "seed packets, play along", "2");
-        type(page, "Divider between them", "3");
+        Workbench.choose(page, "What leads", "what goes in");
+        Workbench.type(page, "How many", "3");
+        Workbench.type(page, "seed packets, along", "70");
+        Workbench.type(page, "seed packets, play along", "2");
+        Workbench.type(page, "Divider between them", "3");
         assertThat(number(page, "size.needed-length")).containsText("222.0");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Another kind of thing"))
                 .click();
-        type(page, "Name of thing 2", "dibber");
-        type(page, "dibber, along", "40");
-        type(page, "Divider between kinds", "4");
+        Workbench.type(page, "Name of thing 2", "dibber");
+        Workbench.type(page, "dibber, along", "40");
+        Workbench.type(page, "Divider between kinds", "4");
         assertThat(number(page, "size.needed-length")).containsText("268.0");
         assertThat(number(page, "size.outside-length")).containsText("286.0");
         assertThat(page.locator("nav.rail")).containsText("outside 286");
@@ -77,15 +61,15 @@ class SizeFromTest {
         assertThat(page.locator("polygon.content")).hasCount(4);
         assertThat(page.locator("polygon.divider")).hasCount(3);
 
-        type(page, "dibber, across", "-3");
+        Workbench.type(page, "dibber, across", "-3");
         Locator wrong = page.locator(".thing").nth(1).locator(".says.error");
         assertThat(wrong).containsText("across");
         page.getByLabel("dibber, across").press("Escape");
 
-        choose(page, "What leads", "the outside");
+        Workbench.choose(page, "What leads", "the outside");
         assertThat(page.getByLabel("Outside length", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("286");
-        type(page, "Outside length", "250");
+        Workbench.type(page, "Outside length", "250");
         Locator stop = page.locator("[data-code=CONTENTS_DO_NOT_FIT]");
         assertThat(stop).containsText("36.0 mm too long");
         stop.locator(".fix").click();
@@ -97,14 +81,14 @@ class SizeFromTest {
     @Test
     void aPlaceAndItsClearancesMakeTheBoxAndUnequalEndsWantTwoHeights() {
         Page page = size("germination-box");
-        choose(page, "What leads", "the place it fits");
-        type(page, "The place, length", "12");
-        type(page, "Leave along", "1/2");
+        Workbench.choose(page, "What leads", "the place it fits");
+        Workbench.type(page, "The place, length", "12");
+        Workbench.type(page, "Leave along", "1/2");
         assertThat(number(page, "size.outside-length")).containsText("11");
         page.locator(".slate [data-number='size.outside-length']").click();
         assertThat(page.locator(".working")).containsText("12 − 0.5");
         page.locator(".working").getByText("close").click();
-        type(page, "Of the ends, when it differs", "3/4");
+        Workbench.type(page, "Of the ends, when it differs", "3/4");
         assertThat(page.locator("[data-code=UNEQUAL_MATES]")).containsText("two cutter heights");
         assertThat(number(page, "size.end-slot-depth")).isVisible();
         page.context().close();
@@ -114,7 +98,7 @@ class SizeFromTest {
     void aLowFrontIsMovedToABoundaryByItsFixAndBackByUndo() {
         Page page = size("packet-tray");
         assertThat(number(page, "fingers.slope")).containsText("°");
-        type(page, "Height of the low wall", "60");
+        Workbench.type(page, "Height of the low wall", "60");
         page.navigate(bench.address + "/boxes/packet-tray/fingers");
         Locator off = page.locator("[data-code=LOW_END_OFF_BOUNDARY]");
         assertThat(off).isVisible();
@@ -131,7 +115,7 @@ class SizeFromTest {
         Page page = size("envelope-drawer");
         page.navigate(bench.address + "/boxes/envelope-drawer/blank");
         page.getByText("Measure the planed parts").click();
-        type(page, "B measures, planed", "9.16");
+        Workbench.type(page, "B measures, planed", "9.16");
         assertThat(number(page, "size.thickness")).containsText("9.04");
         assertThat(number(page, "size.thickness-spread")).containsText("0.16");
         assertThat(page.locator("nav.rail")).containsText("mind");

@@ -4,8 +4,10 @@ import canthook.server.CantHook;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -82,6 +84,24 @@ final class Workbench implements AutoCloseable {
         });
         page.onPageError(complaints::add);
         return page;
+    }
+
+    /** Takes one of the choices of a field. */
+    static void choose(Page page, String label, String option) {
+        page.locator(".choice", new Page.LocatorOptions().setHasText(label))
+                .getByRole(AriaRole.COMBOBOX)
+                .click();
+        page.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(option).setExact(true))
+                .click();
+    }
+
+    /** Types into a field and leaves it. */
+    static void type(Page page, String label, String text) {
+        Locator field = page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+        field.fill(text);
+        field.press("Tab");
     }
 
     /** What any window complained of. */
