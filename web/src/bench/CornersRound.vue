@@ -27,28 +27,30 @@ function matched(b: Box) {
 </script>
 
 <template>
-  <ul class="corners" aria-label="Corners that match">
-    <li
-      v-for="b in boxes"
-      :key="`${b.wanted}.${b.box}`"
-      :class="{ lit: lit === `${b.wanted}.${b.box}` }"
-      @pointerenter="emit('point', `${b.wanted}.${b.box}`)"
-      @pointerleave="emit('point', '')"
-    >
-      <svg
-        width="38"
-        height="28"
-        role="img"
-        :aria-label="`${kinds[b.wanted]} ${b.box}: ${matched(b)} corners match`"
+  <div v-for="(kind, k) in kinds" :key="k" class="kind">
+    <span v-if="kinds.length > 1" class="kind-name">{{ kind }}</span>
+    <ul class="corners" :aria-label="`Corners that match, ${kind}`">
+      <li
+        v-for="b in boxes.filter((box) => box.wanted === k)"
+        :key="b.box"
+        :class="{ lit: lit === `${b.wanted}.${b.box}` }"
+        @pointerenter="emit('point', `${b.wanted}.${b.box}`)"
+        @pointerleave="emit('point', '')"
       >
-        <path :d="walls(b)" :class="`kind-${b.wanted}`" />
-        <text x="19" y="19">{{ b.box }}</text>
-      </svg>
-    </li>
-  </ul>
+        <svg width="38" height="28" role="img" :aria-label="`${kind} ${b.box}: ${matched(b)} corners match`">
+          <path :d="walls(b)" :class="`kind-${b.wanted}`" />
+          <text x="19" y="19">{{ b.box }}</text>
+        </svg>
+      </li>
+    </ul>
+  </div>
 </template>
 
 <style scoped>
+.kind-name {
+  font-size: 0.9rem;
+  font-weight: 600;
+}
 .corners {
   display: flex;
   flex-wrap: wrap;

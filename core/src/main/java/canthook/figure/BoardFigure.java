@@ -79,7 +79,7 @@ public record BoardFigure(
                 double y = width - lane.strip().upper().mm();
                 double height = lane.strip().height().mm();
                 for (Piece piece : lane.pieces()) {
-                    areas.add(part(piece, y, height));
+                    areas.add(part(piece, y, height, task.boxes().size() > 1 ? roman(piece.wanted()) + " " : ""));
                 }
                 for (Offcut offcut : lane.offcuts()) {
                     areas.add(new Area(
@@ -118,7 +118,8 @@ public record BoardFigure(
         return new Area(Becomes.LOST, x, y, width, height, "", false, -1, 0);
     }
 
-    private static Area part(Piece piece, double y, double height) {
+    /** @param kind put before the label when several kinds of box are cut at once */
+    private static Area part(Piece piece, double y, double height, String kind) {
         return new Area(
                 piece.box() == 0 ? Becomes.SPARE : Becomes.PART,
                 piece.from().mm(),
@@ -126,13 +127,18 @@ public record BoardFigure(
                 piece.length().mm(),
                 height,
                 piece.box() == 0
-                        ? "spare " + piece.letter()
+                        ? kind + "spare " + piece.letter()
                         : piece.half() == 0
-                                ? piece.letter() + " " + piece.box()
-                                : (piece.isSide() ? "A C " : "B D ") + piece.box(),
+                                ? kind + piece.letter() + " " + piece.box()
+                                : kind + (piece.isSide() ? "A C " : "B D ") + piece.box(),
                 piece.joined(),
                 piece.wanted(),
                 piece.box());
+    }
+
+    /** The kinds of box are told apart by I, II, III … as well as by their tint. */
+    public static String roman(int kind) {
+        return List.of("I", "II", "III", "IV", "V", "VI", "VII", "VIII", "IX").get(kind);
     }
 
     private static Flaw flaw(int at, Defect defect, double width) {

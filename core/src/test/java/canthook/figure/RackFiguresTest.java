@@ -91,6 +91,18 @@ class RackFiguresTest {
     }
 
     @Test
+    void severalKindsAreToldApartByMoreThanTint() {
+        Batch batch = new Batch(
+                work(envelopeDrawer()
+                        .withBatch(new BatchWish(1, 0, 0, Break.WHOLE, false, List.of(), List.of(), null))),
+                List.of(new Batch.Other(work(envelopeDrawer().withName("another")), 1)),
+                List.of(board("a", 1760, 120, 12)),
+                HouseRules.DEFAULT);
+        CutPlan plan = CuttingPlanner.plan(batch.task(), new ExactSolver(), Watch.PATIENT);
+        assertThat(draw(plan).areas()).extracting(Area::label).contains("I A 1", "II A 1", "II D 1");
+    }
+
+    @Test
     void aResawnBoardGivesTwoOfEach() {
         // 2 · (12 + 2) + 1.5
         BoardFigure figure = draw(plan(1, 0, true, board("a", 480, 120, 29.5)));

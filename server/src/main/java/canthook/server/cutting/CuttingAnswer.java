@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param boards those that are cut, in their order on the rack, then those left alone, each with the reason
  * @param numbers each with its working
  * @param corners for each box, which of its corners have the figure running round
- * @param kinds names of the boxes wanted
+ * @param kinds names of the boxes wanted; numbered I, II, III as on the boards when there are several
  * @param stops settings of the stop, longest first
  * @param goals what was aimed at, in order, and whether it is proven
  * @param cut how many of the boards are cut
@@ -74,7 +74,7 @@ public record CuttingAnswer(
                 boards,
                 read.numbers().stream().map(n -> Answers.working(n, display)).toList(),
                 read.boxes(),
-                plan.task().boxes().stream().map(Wanted::name).toList(),
+                kinds(plan.task().boxes()),
                 plan.stops().stream()
                         .map(s -> new StopView(
                                 display.number(s.length(), Precision.LAYOUT), display.unit(), s.parts(), s.what()))
@@ -85,6 +85,15 @@ public record CuttingAnswer(
                 plan.isComplete(),
                 plan.isProven(),
                 change.blank());
+    }
+
+    private static List<String> kinds(List<Wanted> boxes) {
+        List<String> names = new ArrayList<>();
+        for (int kind = 0; kind < boxes.size(); kind++) {
+            String name = boxes.get(kind).name();
+            names.add(boxes.size() > 1 ? BoardFigure.roman(kind) + " " + name : name);
+        }
+        return names;
     }
 
     private static GoalView goal(Goal goal) {
