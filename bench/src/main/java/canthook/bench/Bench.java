@@ -38,8 +38,8 @@ public final class Bench {
         Process server = new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                         "-XX:+UseSerialGC",
-                        "-Xmx320m",
-                        "-Xmn160m",
+                        "-Xmx160m",
+                        "-Xmn72m",
                         "-cp",
                         System.getProperty("java.class.path"),
                         BenchServer.class.getName(),
