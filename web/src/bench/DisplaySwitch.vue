@@ -1,18 +1,12 @@
 <script setup lang="ts">
 import Select from 'primevue/select'
 import { ref } from 'vue'
+import { displays } from './displays'
 import { useBench } from './store'
 
 /** One switch for how lengths are shown, and the lamp. */
 const bench = useBench()
 const emit = defineEmits<{ help: [] }>()
-const displays = [
-  { value: 'METRIC', label: 'millimetres' },
-  { value: 'DECIMAL_INCH', label: 'inches, decimal' },
-  { value: 'FRACTION_64', label: 'inches, 1/64' },
-  { value: 'FRACTION_32', label: 'inches, 1/32' },
-  { value: 'FRACTION_16', label: 'inches, 1/16' }
-]
 const dark = ref(document.documentElement.classList.contains('dark'))
 
 function show(display: string) {

@@ -2,6 +2,7 @@
 import Select from 'primevue/select'
 import { computed, defineAsyncComponent, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
+import { displays } from '../bench/displays'
 import BlanksShelf from '../rack/BlanksShelf.vue'
 import { rackDisplay } from '../rack/display'
 
@@ -20,13 +21,6 @@ const shelf = computed(() => {
   const asked = String(route.params.shelf ?? '')
   return asked in shelves ? (asked as keyof typeof shelves) : 'blanks'
 })
-const displays = [
-  { value: 'METRIC', label: 'millimetres' },
-  { value: 'DECIMAL_INCH', label: 'inches, decimal' },
-  { value: 'FRACTION_64', label: 'inches, 1/64' },
-  { value: 'FRACTION_32', label: 'inches, 1/32' },
-  { value: 'FRACTION_16', label: 'inches, 1/16' }
-]
 watchEffect(() => {
   document.title = `${shelves[shelf.value].title} – Cant Hook`
 })

@@ -306,7 +306,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
           <button type="button" class="word" @click="meter">Press the meter to it</button>
           <button type="button" class="word" @click="shopAir">Take the shop’s air</button>
         </p>
-        <p v-if="blank.moisture && blank.moisture.percent > 30" class="failed">
+        <p v-if="board.tooWet" class="failed">
           Above fibre saturation: it will shrink a long way before it settles. Let it dry.
         </p>
         <h2>Defects</h2>

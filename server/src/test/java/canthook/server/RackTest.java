@@ -69,6 +69,23 @@ class RackTest extends ServerTestBase {
     }
 
     @Test
+    void aBoardThatHoldsMoreWaterThanItsFibresCanIsToldOf() {
+        ObjectNode blank = blank("dripping");
+        blank.putObject("moisture").put("percent", 34).put("on", "2025-03-02").put("by", "METER");
+        assertThat(post("/api/rack/blanks", node().set("blank", blank))
+                        .body()
+                        .path("tooWet")
+                        .asBoolean())
+                .isTrue();
+        blank.withObject("/moisture").put("percent", 12);
+        assertThat(post("/api/rack/blanks", node().set("blank", blank))
+                        .body()
+                        .path("tooWet")
+                        .asBoolean())
+                .isFalse();
+    }
+
+    @Test
     void aDefectOutsideTheBoardIsRefusedAtItsField() {
         ObjectNode blank = blank("short");
         blank.withArray("defects")

@@ -46,8 +46,10 @@ public class BlankApi {
      *
      * @param fields its lengths as text to edit, by their place in it
      * @param wood name of its wood
+     * @param tooWet whether it holds more water than its fibres can
      */
-    public record KeptBlank(long revision, Blank blank, Map<String, String> fields, String wood, BoardFigure figure) {}
+    public record KeptBlank(
+            long revision, Blank blank, Map<String, String> fields, String wood, boolean tooWet, BoardFigure figure) {}
 
     /** A blank to be put on the rack; its id is given when it is kept. */
     public record NewBlank(Blank blank) {
@@ -128,7 +130,9 @@ public class BlankApi {
             put(fields, at + "acrossTo", defect.acrossTo(), display);
         }
         String wood = rack.wood(blank.wood()).map(w -> w.name()).orElse(blank.wood());
-        return new KeptBlank(kept.revision(), blank, fields, wood, BoardFigure.of(blank, null, null, "", display));
+        boolean tooWet = blank.moisture() != null && blank.moisture().isOverSaturation();
+        return new KeptBlank(
+                kept.revision(), blank, fields, wood, tooWet, BoardFigure.of(blank, null, null, "", display));
     }
 
     private static void put(Map<String, String> fields, String at, @Nullable Length length, LengthDisplay display) {
