@@ -8,7 +8,7 @@ import canthook.plan.BottomChoice;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
 import canthook.plan.Groove;
-import canthook.plan.KeyChoice;
+import canthook.plan.JigChoice;
 import canthook.plan.LidChoice;
 import canthook.plan.SeasonsChoice;
 import canthook.plan.SizeWish;
@@ -38,7 +38,7 @@ public final class SeedLibrary {
                 new SizeWish(SizeWish.From.OUTSIDE, mm(248), mm(166), mm(96), mm(12), SizeWish.Tips.SAND, null),
                 new FingerChoice(13, "the 3.2 blade", mm(3.2), null, mm(0), mm(0)),
                 new BoardAtHand(mm(940), mm(110), null, null, false),
-                new KeyChoice(null),
+                new JigChoice(null),
                 new BottomChoice(
                         BottomChoice.Kind.CAPTURED,
                         new Stuff("pine-ponderosa", 0),

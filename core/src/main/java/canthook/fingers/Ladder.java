@@ -2,6 +2,7 @@ package canthook.fingers;
 
 import static canthook.working.Term.fixed;
 
+import canthook.cutter.Cutter;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -10,6 +11,7 @@ import canthook.plan.FingerChoice;
 import canthook.plan.SizeWish;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
+import canthook.shop.Shop;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
@@ -25,7 +27,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * All odd counts for the height, the one chosen, the one recommended and why.
+ * All odd (or all even) counts for the height, with the plan's cutter or with any of the rack, the one chosen, the one recommended and why.
  *
  * @param rungs every feasible count and the first two that are not, from few sections to many
  * @param chosen the count that stands, worked out under its own name
@@ -49,8 +51,13 @@ public record Ladder(
     private static final Length HAIR = Length.mm(0.3);
 
     /** Works the ladder out. */
-    public static Ladder of(BoxPlan plan, SizedBox box, HouseRules rules) {
-        List<Rung> rungs = rungs(plan, box, rules);
+    public static Ladder of(BoxPlan plan, SizedBox box, Shop shop) {
+        HouseRules rules = shop.rules();
+        Tool tool = Tool.of(plan.fingers());
+        List<Rung> rungs = new ArrayList<>();
+        for (Tool other : tools(plan, tool, shop)) {
+            rungs.addAll(rungs(other, other == tool, plan, box, rules));
+        }
         Rung best = rungs.stream()
                 .filter(Rung::feasible)
                 .max(Comparator.comparingDouble((Rung r) -> r.score().number())
@@ -58,7 +65,10 @@ public record Ladder(
                 .orElse(rungs.get(0));
         Integer wished = plan.fingers().sections();
         int count = wished == null ? best.sections().count() : wished;
-        Rung chosen = Rung.of("fingers", count, plan, box, rules);
+        List<Length> widths = plan.fingers().widths();
+        Rung chosen = widths == null
+                ? Rung.of("fingers", count, tool, plan, box, rules)
+                : Rung.listed(widths, tool, plan, box, rules);
         Worksheet sheet = new Worksheet("fingers");
         Worked over = overHeight(sheet, chosen, rules);
         Worked firstRip = sheet.work(
@@ -92,14 +102,36 @@ public record Ladder(
                 verdicts.all());
     }
 
-    private static List<Rung> rungs(BoxPlan plan, SizedBox box, HouseRules rules) {
+    /** The plan's own cutter, and when the maker asks for any, those of the rack. */
+    private static List<Tool> tools(BoxPlan plan, Tool own, Shop shop) {
+        List<Tool> tools = new ArrayList<>();
+        tools.add(own);
+        if (plan.fingers().anyCutter()) {
+            for (Cutter cutter : shop.cutters()) {
+                if (!cutter.id().equals(own.id())) {
+                    tools.add(Tool.of(cutter));
+                }
+            }
+        }
+        return tools;
+    }
+
+    /** Every feasible count with one cutter; of the plan's own the first ones that are not, so that one sees why. */
+    private static List<Rung> rungs(Tool tool, boolean own, BoxPlan plan, SizedBox box, HouseRules rules) {
         List<Rung> rungs = new ArrayList<>();
         int refused = 0;
-        for (int n = 3; n <= FingerChoice.MOST_SECTIONS && refused < REFUSED_SHOWN; n += 2) {
-            Rung rung = Rung.of("fingers." + n, n, plan, box, rules);
-            rungs.add(rung);
-            if (!rung.feasible()) {
+        String name = own ? "fingers." : "fingers." + tool.id() + ".";
+        for (int n = plan.fingers().isEven() ? 4 : 3;
+                n <= FingerChoice.MOST_SECTIONS && refused < REFUSED_SHOWN;
+                n += 2) {
+            Rung rung = Rung.of(name + n, n, tool, plan, box, rules);
+            if (rung.feasible()) {
+                rungs.add(rung);
+            } else {
                 refused++;
+                if (own) {
+                    rungs.add(rung);
+                }
             }
         }
         return rungs;
@@ -142,8 +174,9 @@ public record Ladder(
                     Code.COUNT_NOT_POSSIBLE,
                     "fingers.slot",
                     chosen.sections().count() + " sections would be "
-                            + display.text(chosen.slot().length(), Precision.FIT) + " wide, narrower than the kerf of "
-                            + display.text(kerf, Precision.FIT) + ".",
+                            + display.text(chosen.slot().length(), Precision.FIT) + " wide"
+                            + (chosen.layout().isEqual() ? "" : " on average, and at least one slot")
+                            + ", narrower than the kerf of " + display.text(kerf, Precision.FIT) + ".",
                     new Fix(
                             "Take " + best.sections().count() + " sections",
                             plan.with(
@@ -176,11 +209,25 @@ public record Ladder(
                     "A choice seldom made: " + Rung.ratioWords(ratio) + ". "
                             + chosen.sectionRatio().rule());
         }
-        if (rungs.get(rungs.size() - 1).feasible()) {
+        if (plan.fingers().widths() != null) {
+            SectionLists.judge(plan, box.height().length(), chosen, verdicts);
+        }
+        judgeTool(chosen, verdicts);
+        if (rungs.stream().anyMatch(r -> r.feasible() && r.sections().count() >= FingerChoice.MOST_SECTIONS - 1)) {
             verdicts.note(
                     Code.LADDER_CUT_OFF,
                     "fingers.sections",
                     "Counts over " + FingerChoice.MOST_SECTIONS + " are possible and not listed.");
+        }
+    }
+
+    private static void judgeTool(Rung chosen, Verdicts verdicts) {
+        Cutter cutter = chosen.tool().cutter();
+        if (cutter != null && cutter.leavesRidges() && chosen.feasible()) {
+            verdicts.note(
+                    Code.RIDGED_FLOOR,
+                    "fingers.kerf",
+                    "Teeth of alternate bevels leave fine ridges on the slot's floor: pare them, or take a flat-topped rip tooth.");
         }
     }
 
@@ -194,7 +241,7 @@ public record Ladder(
         int passes = best.passes().count();
         words.append(passes == 1 ? "one pass" : passes + " passes")
                 .append(" a slot with ")
-                .append(plan.fingers().cutter());
+                .append(best.tool().name());
         Length ripOff = best.ripOff().length();
         if (ripOff.isPositive()) {
             words.append("; ").append(display.text(ripOff, Precision.FIT)).append(" to rip off");

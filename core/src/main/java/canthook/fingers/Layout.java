@@ -6,19 +6,31 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Where fingers and slots lie along the height, measured from the reference edge, for an odd number of equal sections.
+ * Where fingers and slots lie along the height, measured from the reference edge.
  *
  * <pre>
- * finger-first slots:  [f + j p, f + j p + s]   j = 0 … n − m − 1
- * slot-first slots:    [j p, j p + s]           j = 0 … m − 1
+ * finger-first slots:  [f + j p, f + j p + s]   j = 0 … n − m − 1   (even n: the last one is open at the far edge)
+ * slot-first slots:    [j p, j p + s] − shift   j = 0 … m − 1       (odd n: the last one is open at the far edge)
  * </pre>
  *
+ * With a list of widths the finger-first end's sections are those, and each slot of its mate is a clearance wider than the
+ * finger that enters it.
+ *
  * @param sections n
- * @param slot s
- * @param finger f
+ * @param slot s; with a list of widths the mean
+ * @param finger f; with a list of widths the mean
  * @param height where the joint ends
+ * @param shift of the slot-first pattern towards the reference edge: half the clearance when it is shared
+ * @param tail what the last section has over the others; may be negative
+ * @param widths sections of the finger-first end, when they are not equal; empty when they are
  */
-public record Layout(int sections, Length slot, Length finger, Length height) {
+public record Layout(
+        int sections, Length slot, Length finger, Length height, Length shift, Length tail, List<Length> widths) {
+
+    /** Equal sections, all clearance on one side, nothing left over. */
+    public Layout(int sections, Length slot, Length finger, Length height) {
+        this(sections, slot, finger, height, Length.ZERO, Length.ZERO, List.of());
+    }
 
     /** A stretch along the height. */
     public record Span(Length from, Length to) {
@@ -46,24 +58,71 @@ public record Layout(int sections, Length slot, Length finger, Length height) {
         return (sections + 1) / 2;
     }
 
+    public boolean isEven() {
+        return sections % 2 == 0;
+    }
+
+    /** All sections of one width: what a key, a screw or spacers can step off. */
+    public boolean isEqual() {
+        return widths.isEmpty();
+    }
+
     public Length pitch() {
         return slot.plus(finger);
     }
 
+    /** c, what a slot has over the finger that enters it. */
+    public Length clearance() {
+        return slot.minus(finger);
+    }
+
+    /**
+     * Whether an end is cut finger-first. Odd: the sides A and C at both ends. Even: every part at end 1, its left as seen from
+     * outside, and slot-first at the other.
+     */
+    public boolean isFingerFirst(String part, int end) {
+        return isEven() ? end == 1 : part.equals("A") || part.equals("C");
+    }
+
     public List<Span> fingerFirstFingers() {
-        return spans(fingers(), Length.ZERO, finger);
+        if (isEqual()) {
+            List<Span> spans = spans(fingers(), Length.ZERO, finger);
+            return isEven() ? spans : longer(spans);
+        }
+        return listed(0, Length.ZERO, Length.ZERO);
     }
 
     public List<Span> fingerFirstSlots() {
-        return spans(sections - fingers(), finger, slot);
+        if (isEqual()) {
+            List<Span> spans = spans(sections - fingers(), finger, slot);
+            return isEven() ? longer(spans) : spans;
+        }
+        return listed(1, Length.ZERO, Length.ZERO);
     }
 
+    /** The first one runs out at the reference edge, and with an odd count the last one at the far edge. */
     public List<Span> slotFirstSlots() {
-        return spans(fingers(), Length.ZERO, slot);
+        if (isEqual()) {
+            List<Span> spans = spans(fingers(), shift.negated(), slot);
+            return isEven() ? spans : longer(spans);
+        }
+        return listed(0, shift.negated(), clearance().minus(shift));
     }
 
     public List<Span> slotFirstFingers() {
-        return spans(sections - fingers(), slot, finger);
+        List<Span> spans = isEqual()
+                ? spans(sections - fingers(), slot.minus(shift), finger)
+                : listed(1, clearance().minus(shift), shift.negated());
+        if (isEven()) {
+            Span last = spans.get(spans.size() - 1);
+            spans.set(spans.size() - 1, new Span(last.from(), height));
+        }
+        return spans;
+    }
+
+    /** Slots of either end, from the reference edge. */
+    public List<Span> slots(boolean fingerFirst) {
+        return fingerFirst ? fingerFirstSlots() : slotFirstSlots();
     }
 
     private List<Span> spans(int count, Length first, Length width) {
@@ -71,6 +130,26 @@ public record Layout(int sections, Length slot, Length finger, Length height) {
         for (int j = 0; j < count; j++) {
             Length from = first.plus(pitch().times(j));
             spans.add(new Span(from, from.plus(width)));
+        }
+        return spans;
+    }
+
+    private List<Span> longer(List<Span> spans) {
+        Span last = spans.get(spans.size() - 1);
+        spans.set(spans.size() - 1, new Span(last.from(), last.to().plus(tail)));
+        return spans;
+    }
+
+    /** Every second section of the list, its near and far wall moved by so much. */
+    private List<Span> listed(int first, Length near, Length far) {
+        List<Span> spans = new ArrayList<>(sections / 2 + 1);
+        Length at = Length.ZERO;
+        for (int i = 0; i < widths.size(); i++) {
+            Length to = at.plus(widths.get(i));
+            if (i % 2 == first) {
+                spans.add(new Span(at.plus(near), to.plus(far)));
+            }
+            at = to;
         }
         return spans;
     }
@@ -125,9 +204,10 @@ public record Layout(int sections, Length slot, Length finger, Length height) {
     /** The boundaries of the slot-first part between its edges, from the reference edge up. */
     public List<Length> boundaries() {
         List<Length> found = new ArrayList<>();
+        List<Span> slots = slotFirstSlots();
+        List<Span> fingers = slotFirstFingers();
         for (int i = 0; i < sections - 1; i++) {
-            Length from = pitch().times(i / 2);
-            found.add(i % 2 == 0 ? from.plus(slot) : from.plus(pitch()));
+            found.add(i % 2 == 0 ? slots.get(i / 2).to() : fingers.get(i / 2).to());
         }
         return found;
     }

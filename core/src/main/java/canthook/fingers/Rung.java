@@ -9,6 +9,9 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BottomChoice;
 import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice;
+import canthook.plan.FingerChoice.Leftover;
+import canthook.plan.FingerChoice.Sharing;
 import canthook.plan.LidChoice;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
@@ -23,7 +26,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * One way to divide the height into an odd number of sections.
+ * One way to divide the height into sections, with one cutter.
  *
  * <pre>
  * m = ⌈n/2⌉      H = n·s − m·c      s = (H + m·c)/n      f = s − c      p = s + f
@@ -34,15 +37,17 @@ import java.util.List;
  * Check: H 96, n 13, c 0.12: s 7.4492, f 7.3292, p 14.7785; kerf 3.2: 3 passes at 0, 2.125, 4.249. 8.00 mm bit, c 0.12,
  * 11 sections: closes at 87.28.
  *
+ * @param tool the cutter it is cut with
  * @param feasible whether the cutter can make it
  * @param why when it cannot, or when it is a strange choice: the reason; else empty
  * @param closing the height at which the joint closes
  * @param onePassCloses where it would close with one pass a slot
  * @param ripOff what must come off a wall of the wished height
- * @param passesAt positions of the passes from the slot's near wall
+ * @param overlap of neighbouring passes, at least
  * @param reasons what the score is made of
  */
 public record Rung(
+        Tool tool,
         boolean feasible,
         String why,
         Layout layout,
@@ -62,7 +67,8 @@ public record Rung(
         Worked glueFaces,
         Worked sectionRatio,
         Worked score,
-        List<Length> passesAt,
+        Worked kerf,
+        Length overlap,
         List<Reason> reasons,
         List<Worked> numbers) {
 
@@ -74,34 +80,16 @@ public record Rung(
      */
     public record Reason(String words, double lost) {}
 
-    /** Works out one count; {@code name} is the sheet's: {@code fingers}, or {@code fingers.13} for a rung of the ladder. */
-    static Rung of(String name, int count, BoxPlan plan, SizedBox box, HouseRules rules) {
+    /**
+     * Works out one count of equal sections; {@code name} is the sheet's: {@code fingers}, or {@code fingers.13} for a rung of
+     * the ladder.
+     */
+    static Rung of(String name, int count, Tool tool, BoxPlan plan, SizedBox box, HouseRules rules) {
         Worksheet sheet = new Worksheet(name);
-        LengthDisplay display = plan.display();
         Worked height = box.height();
         Worked n = sheet.decided("sections", "n", "Sections", Show.COUNT, count, "fingers.sections");
-        Worked m = sheet.work(
-                "fingers-first",
-                "m",
-                "Fingers on the finger-first end",
-                Show.COUNT,
-                roundedUp(n.over(2)),
-                "Half the sections, rounded up.");
+        Worked m = halved(sheet, n);
         Worked clearance = clearance(sheet, plan, count, rules);
-        Worked kerf = sheet.measured(
-                "kerf",
-                "k",
-                "Measured kerf",
-                Show.FIT,
-                plan.fingers().kerf(),
-                "The slot one pass leaves, as measured in a cut.");
-        Worked onePass = sheet.work(
-                "one-pass-closes",
-                "H₁",
-                "Closes with one pass a slot at",
-                Show.FIT,
-                n.times(kerf).minus(m.times(clearance)),
-                "With slots as wide as the kerf the height is not sections times cutter: each finger is a clearance narrower.");
         Worked lower = sheet.ruled(
                 "lower-by",
                 "H₋",
@@ -111,11 +99,10 @@ public record Rung(
                 HouseRule.ONE_LOWER_BY.reason(),
                 plan.fingers().lowerBy(),
                 "fingers.lowerBy");
-        Length lowest = height.length().minus(lower.length());
-        Length highest = height.length().plus(plan.fingers().higherBy());
-        boolean once = !onePass.length().isUnder(lowest)
-                && !onePass.isOver(highest)
-                && onePass.length().isPositive();
+        Reach reach = Reach.of(plan.fingers(), height.length(), lower.length(), count);
+        Worked kerf = tool.kerf(sheet, count, clearance.length(), reach);
+        Worked onePass = onePass(sheet, n, m, kerf, clearance);
+        boolean once = reach.holds(onePass.length());
         Worked slot = once
                 ? sheet.work("slot", "s", "Slot", Show.FIT, kerf.times(1), "One pass of the cutter makes the slot.")
                 : sheet.work(
@@ -134,124 +121,318 @@ public record Rung(
                 "A finger is narrower than its slot by the clearance.");
         Worked pitch = sheet.work(
                 "pitch", "p", "Pitch", Show.FIT, slot.plus(finger), "From one slot to the next: a slot and a finger.");
-        Worked closing = once
+        Leftover leftover = plan.fingers().leftover();
+        boolean fills = !once || leftover != Leftover.RIP;
+        Worked closing = fills
                 ? sheet.work(
-                        "closing-height",
-                        "H₀",
-                        "Closing height",
-                        Show.FIT,
-                        n.times(slot).minus(m.times(clearance)),
-                        "Where the last section ends whole.")
-                : sheet.work(
                         "closing-height",
                         "H₀",
                         "Closing height",
                         Show.FIT,
                         height.times(1),
-                        "The sections fill the height wished for.");
+                        once
+                                ? "What the sections do not fill goes to the edges, as you decided."
+                                : "The sections fill the height wished for.")
+                : sheet.work(
+                        "closing-height",
+                        "H₀",
+                        "Closing height",
+                        Show.FIT,
+                        n.times(slot).minus(m.times(clearance)),
+                        "Where the last section ends whole.");
         boolean feasible =
                 !slot.length().isUnder(kerf.length()) && finger.length().isPositive();
-        Term overlap = overlap(kerf, rules);
-        Worked passes = slot.isOver(kerf.length())
-                ? sheet.work(
-                        "passes",
-                        "N",
-                        "Passes a slot",
-                        Show.COUNT,
-                        fixed(1).plus(roundedUp(slot.minus(kerf).over(kerf.minus(overlap)))),
-                        "One pass, and as many more as the rest needs with neighbouring passes overlapping.")
-                : sheet.work("passes", "N", "Passes a slot", Show.COUNT, fixed(1), "The slot is as wide as the kerf.");
-        Worked ripOff = sheet.work(
-                "rip-off",
-                "e",
-                "To rip off a wall of the wished height",
+        Length shift = shift(plan, clearance.length());
+        Length left = once && fills ? height.length().minus(onePass.length()) : Length.ZERO;
+        Layout layout = leftover == Leftover.EDGES && left.nanometres() != 0
+                ? new Layout(
+                        count,
+                        slot.length(),
+                        finger.length(),
+                        closing.length(),
+                        shift,
+                        Length.ZERO,
+                        SectionLists.toTheEdges(count, slot.length(), finger.length(), left))
+                : new Layout(count, slot.length(), finger.length(), closing.length(), shift, left, List.of());
+        return new Numbers(sheet, tool, n, m, clearance, kerf, onePass, slot, finger, pitch, closing)
+                .rung(feasible, layout, plan, box, rules);
+    }
+
+    /** Works out a list of unequal sections; slot, finger and pitch are means. */
+    static Rung listed(List<Length> widths, Tool tool, BoxPlan plan, SizedBox box, HouseRules rules) {
+        Worksheet sheet = new Worksheet("fingers");
+        Worked n = sheet.work(
+                "sections", "n", "Sections", Show.COUNT, fixed(widths.size()), "As many as are in your list.");
+        Worked m = halved(sheet, n);
+        Worked clearance = clearance(sheet, plan, widths.size(), rules);
+        Term sum = fixed(widths.get(0));
+        for (Length width : widths.subList(1, widths.size())) {
+            sum = sum.plus(fixed(width));
+        }
+        Worked closing = sheet.work(
+                "closing-height", "H₀", "Closing height", Show.FIT, sum, "Your sections, one after another.");
+        Worked slot = sheet.work(
+                "slot",
+                "s",
+                "Slot, on average",
                 Show.FIT,
-                height.minus(closing),
-                "What the wished height has over the closing height.");
-        Worked cuts = sheet.work(
-                "cuts",
-                "cuts",
-                "Passes in all",
-                Show.COUNT,
-                fixed(2).times(n).times(passes),
-                "Both ends of two stacks: the sides together and the ends together.");
-        Worked thickness = box.thickness();
-        Worked area = sheet.work(
-                "glue-area",
-                "A",
-                "Glue area of a corner",
-                Show.AREA,
-                n.minus(1).times(thickness.times(box.endThickness())),
-                "Long grain to long grain between the fingers: sections less one, each thickness by thickness.");
-        Worked ratio = sheet.work(
-                "glue-ratio",
-                "A/A₀",
-                "Against a butt corner",
-                Show.RATIO,
-                area.over(closing.times(thickness)),
-                "A plain butt has the height times the thickness, and that is end grain.");
-        Worked faces = sheet.work(
-                "glue-faces",
-                "faces",
-                "Faces to glue",
-                Show.COUNT,
-                fixed(4).times(n.minus(1)),
-                "Four corners, one face between each two sections.");
-        Worked wide = sheet.work(
-                "section-ratio",
-                "s/T",
-                "Section to thickness",
-                Show.RATIO,
-                slot.over(thickness),
-                "House rule: between " + ratio(rules, HouseRule.SECTION_LEAST) + " and "
-                        + ratio(rules, HouseRule.SECTION_MOST) + ", best "
-                        + ratio(rules, HouseRule.SECTION_BEST_FROM) + " to "
-                        + ratio(rules, HouseRule.SECTION_BEST_TO) + ".");
-        Layout layout = new Layout(count, slot.length(), finger.length(), closing.length());
-        List<Reason> reasons = reasons(plan, layout, wide, passes, cuts, ripOff, display, rules);
-        Term lost = fixed(0);
-        for (Reason reason : reasons) {
-            if (reason.lost() > 0) {
-                lost = lost.number() == 0 ? fixed(reason.lost()) : lost.plus(reason.lost());
+                closing.plus(m.times(clearance)).over(n),
+                "Your sections are not equal; this is their mean with the clearance each finger gives up.");
+        Worked finger = sheet.work(
+                "finger",
+                "f",
+                "Finger, on average",
+                Show.FIT,
+                slot.minus(clearance),
+                "A finger is narrower than its slot by the clearance.");
+        Worked pitch = sheet.work(
+                "pitch", "p", "Pitch, on average", Show.FIT, slot.plus(finger), "A slot and a finger, on average.");
+        Worked kerf = tool.measured(sheet);
+        Layout layout = new Layout(
+                widths.size(),
+                slot.length(),
+                finger.length(),
+                closing.length(),
+                shift(plan, clearance.length()),
+                Length.ZERO,
+                widths);
+        boolean feasible = narrowest(layout).compareTo(kerf.length()) >= 0
+                && layout.slotFirstFingers().stream().allMatch(f -> f.width().isPositive());
+        return new Numbers(
+                        sheet,
+                        tool,
+                        n,
+                        m,
+                        clearance,
+                        kerf,
+                        onePass(sheet, n, m, kerf, clearance),
+                        slot,
+                        finger,
+                        pitch,
+                        closing)
+                .rung(feasible, layout, plan, box, rules);
+    }
+
+    /** The narrowest slot of either end. */
+    private static Length narrowest(Layout layout) {
+        Length narrowest = layout.height();
+        for (boolean fingerFirst : new boolean[] {true, false}) {
+            for (Span slot : layout.slots(fingerFirst)) {
+                narrowest = Length.shorter(narrowest, slot.width());
             }
         }
-        Worked score = sheet.work(
-                "score",
-                "score",
-                "Score",
+        return narrowest;
+    }
+
+    private static Length widest(Layout layout) {
+        Length widest = Length.ZERO;
+        for (boolean fingerFirst : new boolean[] {true, false}) {
+            for (Span slot : layout.slots(fingerFirst)) {
+                widest = Length.longer(widest, slot.width());
+            }
+        }
+        return widest;
+    }
+
+    private static Worked halved(Worksheet sheet, Worked n) {
+        return sheet.work(
+                "fingers-first",
+                "m",
+                "Fingers on the finger-first end",
                 Show.COUNT,
-                fixed(100).minus(lost),
-                "A hundred, less what each reason beside the rung costs.");
-        String why = feasible
-                ? (rules.isStrange(wide.number()) ? "strange: " + ratioWords(wide.number()) : "")
-                : "the cutter's " + display.text(kerf.length(), Precision.FIT) + " is wider than the slot";
-        return new Rung(
-                feasible,
-                why,
-                layout,
-                n,
-                m,
-                clearance,
-                slot,
-                finger,
-                pitch,
-                passes,
-                closing,
-                onePass,
-                ripOff,
-                cuts,
-                area,
-                ratio,
-                faces,
-                wide,
-                score,
-                passesAt(slot.length(), kerf.length(), passes.count()),
-                reasons,
-                sheet.numbers());
+                roundedUp(n.over(2)),
+                "Half the sections, rounded up.");
+    }
+
+    private static Worked onePass(Worksheet sheet, Worked n, Worked m, Worked kerf, Worked clearance) {
+        return sheet.work(
+                "one-pass-closes",
+                "H₁",
+                "Closes with one pass a slot at",
+                Show.FIT,
+                n.times(kerf).minus(m.times(clearance)),
+                "With slots as wide as the kerf the height is not sections times cutter: each finger is a clearance narrower.");
+    }
+
+    /** The slot-first pattern stands half a clearance nearer the edge when the clearance is shared. */
+    private static Length shift(BoxPlan plan, Length clearance) {
+        return plan.fingers().shared() == Sharing.CENTRED ? clearance.dividedBy(2) : Length.ZERO;
+    }
+
+    /** Between which heights one pass a slot may close. */
+    record Reach(Length wished, Length lowest, Length highest) {
+        static Reach of(FingerChoice choice, Length height, Length lower, int count) {
+            Length lowest = height.minus(lower);
+            Length highest = height.plus(choice.higherBy());
+            if (choice.leftover() != Leftover.RIP) {
+                Length third = height.dividedBy(3L * count);
+                Length either = choice.leftover() == Leftover.LAST ? third : third.times(2);
+                lowest = Length.shorter(lowest, height.minus(either));
+                highest = Length.longer(highest, height.plus(either));
+            }
+            return new Reach(height, lowest, highest);
+        }
+
+        boolean holds(Length closes) {
+            return closes.isPositive() && !closes.isUnder(lowest) && !closes.isOver(highest);
+        }
+    }
+
+    /** The numbers a division is made of, equal or not; the rest follows from them alike. */
+    private record Numbers(
+            Worksheet sheet,
+            Tool tool,
+            Worked n,
+            Worked m,
+            Worked clearance,
+            Worked kerf,
+            Worked onePass,
+            Worked slot,
+            Worked finger,
+            Worked pitch,
+            Worked closing) {
+
+        Rung rung(boolean feasible, Layout layout, BoxPlan plan, SizedBox box, HouseRules rules) {
+            LengthDisplay display = plan.display();
+            Worked height = box.height();
+            Term overlap = overlap(kerf, rules);
+            Term broad = layout.isEqual() ? slot : fixed(widest(layout));
+            Worked passes = broad.length().isOver(kerf.length())
+                    ? sheet.work(
+                            "passes",
+                            "N",
+                            layout.isEqual() ? "Passes a slot" : "Passes of the widest slot",
+                            Show.COUNT,
+                            fixed(1).plus(roundedUp(broad.minus(kerf).over(kerf.minus(overlap)))),
+                            "One pass, and as many more as the rest needs with neighbouring passes overlapping.")
+                    : sheet.work(
+                            "passes", "N", "Passes a slot", Show.COUNT, fixed(1), "The slot is as wide as the kerf.");
+            Worked ripOff = sheet.work(
+                    "rip-off",
+                    "e",
+                    "To rip off a wall of the wished height",
+                    Show.FIT,
+                    height.minus(closing),
+                    "What the wished height has over the closing height.");
+            Worked cuts = sheet.work(
+                    "cuts",
+                    "cuts",
+                    "Passes in all",
+                    Show.COUNT,
+                    layout.isEqual() && layout.tail().nanometres() == 0
+                            ? fixed(2).times(n).times(passes)
+                            : fixed(2).times(allPasses(layout, kerf.length(), overlap.length())),
+                    layout.isEven()
+                            ? "Both ends of one stack of all four parts would be half of this: every slot of both kinds of end, twice."
+                            : "Both ends of two stacks: the sides together and the ends together.");
+            Worked thickness = box.thickness();
+            Worked area = sheet.work(
+                    "glue-area",
+                    "A",
+                    "Glue area of a corner",
+                    Show.AREA,
+                    n.minus(1).times(thickness.times(box.endThickness())),
+                    "Long grain to long grain between the fingers: sections less one, each thickness by thickness.");
+            Worked ratio = sheet.work(
+                    "glue-ratio",
+                    "A/A₀",
+                    "Against a butt corner",
+                    Show.RATIO,
+                    area.over(closing.times(thickness)),
+                    "A plain butt has the height times the thickness, and that is end grain.");
+            Worked faces = sheet.work(
+                    "glue-faces",
+                    "faces",
+                    "Faces to glue",
+                    Show.COUNT,
+                    fixed(4).times(n.minus(1)),
+                    "Four corners, one face between each two sections.");
+            Worked wide = sheet.work(
+                    "section-ratio",
+                    "s/T",
+                    "Section to thickness",
+                    Show.RATIO,
+                    slot.over(thickness),
+                    "House rule: between " + ratio(rules, HouseRule.SECTION_LEAST) + " and "
+                            + ratio(rules, HouseRule.SECTION_MOST) + ", best "
+                            + ratio(rules, HouseRule.SECTION_BEST_FROM) + " to "
+                            + ratio(rules, HouseRule.SECTION_BEST_TO) + ".");
+            List<Reason> reasons = reasons(plan, layout, wide, passes, cuts, ripOff, display, rules);
+            Term lost = fixed(0);
+            for (Reason reason : reasons) {
+                if (reason.lost() > 0) {
+                    lost = lost.number() == 0 ? fixed(reason.lost()) : lost.plus(reason.lost());
+                }
+            }
+            Worked score = sheet.work(
+                    "score",
+                    "score",
+                    "Score",
+                    Show.COUNT,
+                    fixed(100).minus(lost),
+                    "A hundred, less what each reason beside the rung costs.");
+            String why = feasible
+                    ? (rules.isStrange(wide.number()) ? "strange: " + ratioWords(wide.number()) : "")
+                    : "the cutter's " + display.text(kerf.length(), Precision.FIT) + " is wider than the slot";
+            return new Rung(
+                    tool,
+                    feasible,
+                    why,
+                    layout,
+                    n,
+                    m,
+                    clearance,
+                    slot,
+                    finger,
+                    pitch,
+                    passes,
+                    closing,
+                    onePass,
+                    ripOff,
+                    cuts,
+                    area,
+                    ratio,
+                    faces,
+                    wide,
+                    score,
+                    kerf,
+                    overlap.length(),
+                    reasons,
+                    sheet.numbers());
+        }
+    }
+
+    /** Where the passes of a slot this wide begin, from its near wall: evenly spread, first and last touching the walls. */
+    public List<Length> passesOf(Length width) {
+        return passesAt(width, kerf.length(), passesOf(width, kerf.length(), overlap));
+    }
+
+    /** Where the passes of an equal slot begin, from its near wall. */
+    public List<Length> passesAt() {
+        return passesOf(slot.length());
+    }
+
+    private static int passesOf(Length width, Length kerf, Length overlap) {
+        Length rest = width.minus(kerf);
+        return rest.isPositive() ? 1 + (int) Math.ceil(rest.dividedBy(kerf.minus(overlap)) - 1e-9) : 1;
+    }
+
+    /** Passes over all slots of a finger-first and of a slot-first end. */
+    private static double allPasses(Layout layout, Length kerf, Length overlap) {
+        int all = 0;
+        for (boolean fingerFirst : new boolean[] {true, false}) {
+            for (Span slot : layout.slots(fingerFirst)) {
+                all += passesOf(slot.width(), kerf, overlap);
+            }
+        }
+        return all;
     }
 
     /** The section boundaries as terms, from the reference edge up: end of a slot, end of a finger, end of the next slot … */
     public Term boundary(int index) {
+        if (!layout.isEqual() || layout.shift().nanometres() != 0) {
+            return fixed(layout.boundaries().get(index));
+        }
         int pitches = (index + 1) / 2;
         Term whole = pitch.times(pitches);
         return index == 0 ? slot.times(1) : index % 2 == 0 ? whole.plus(slot) : whole;

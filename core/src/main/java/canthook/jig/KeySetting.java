@@ -1,15 +1,21 @@
 package canthook.jig;
 
-import canthook.fingers.Ladder;
+import canthook.cutter.Pieces;
+import canthook.fingers.Layout;
 import canthook.fingers.Rung;
+import canthook.jig.Cut.ByEye;
+import canthook.jig.Cut.OnKey;
+import canthook.jig.Cut.Rest;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
+import canthook.plan.JigChoice;
+import canthook.plan.JigChoice.Leaves;
+import canthook.plan.JigChoice.Way;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
-import canthook.size.SizedBox;
-import canthook.verdict.Verdict;
+import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.working.Show;
@@ -18,13 +24,15 @@ import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
- * Where a fixed key stands, how wide it is, and the first cuts.
+ * Where a key stands and how wide it is: on a sled, on a router sled, made from a rod, or on a fence that is set with leaves.
  *
  * <pre>
  * one pass a slot:   g = f                key = slot − slimmer
  * more passes:       g = f + s − k        key = kerf − slimmer        spacer for the near wall = s − k
+ * fence that moves:  g = f + where the pass begins in its slot        key = slot − slimmer, no spacer
  * </pre>
  *
  * Parts are pressed away from the cutter, so the slot's wall nearer the cutter bears on the key: the pitch is kerf + gap
@@ -34,81 +42,40 @@ import java.util.List;
  * @param key its width
  * @param spacer for the pass at the slot's near wall; zero with one pass
  * @param pressedTowards the clearance if parts were pressed towards the cutter instead
- * @param steps the first cuts of both ends
+ * @param zeroGap gap with the fence on its zero block; null without a moving fence
  */
 public record KeySetting(
+        Way way,
+        Rung rung,
+        Leaves leaves,
         Worked gap,
         Worked key,
         Worked spacer,
         Worked pitch,
-        Worked cutterHeight,
         Worked pressedTowards,
-        Worked slotsFingerFirst,
-        Worked slotsSlotFirst,
-        List<Step> steps,
-        List<Worked> numbers,
-        List<Verdict> verdicts) {
+        @Nullable Worked zeroGap,
+        LengthDisplay display)
+        implements Setting {
     private static final Length THIN_KEY = Length.mm(2);
-
-    /** Which end is being cut. */
-    public enum End {
-        FINGER_FIRST,
-        SLOT_FIRST
-    }
-
-    /**
-     * One of the first cuts.
-     *
-     * @param end the end being cut
-     * @param title short: {@code first slot}
-     * @param instruction at most twelve words
-     * @param slotFrom near wall of the slot being cut, from the part's reference edge
-     * @param edgeAt where the part's reference edge stands: distance from the key's cutter side towards the cutter, negative
-     *     beyond the key
-     * @param passFrom near side of this pass from the reference edge
-     * @param spacer between key and part for this pass
-     * @param guide whether a finished finger-first part stands between key and part
-     */
-    public record Step(
-            End end,
-            String title,
-            String instruction,
-            Length slotFrom,
-            Length edgeAt,
-            Length passFrom,
-            Length spacer,
-            boolean guide) {}
+    private static final Length LEAF_WITHIN = Length.mm(0.005);
 
     /** Works out the setting. */
-    public static KeySetting of(BoxPlan plan, SizedBox box, Ladder ladder, HouseRules rules) {
-        Rung chosen = ladder.chosen();
-        Worksheet sheet = new Worksheet("jig");
-        Worked kerf = sheet.measured(
-                "kerf",
-                "k",
-                "Measured kerf",
-                Show.FIT,
-                plan.fingers().kerf(),
-                "The slot one pass leaves, as measured in a cut.");
-        Worked slimmer = sheet.ruled(
-                "slimmer",
-                "Δκ",
-                "Key slimmer by",
-                Show.FIT,
-                rules.keySlimmerBy(),
-                HouseRule.KEY_SLIMMER_BY.reason(),
-                plan.jig().slimmerBy(),
-                "jig.slimmerBy");
+    static KeySetting of(BoxPlan plan, Rung chosen, HouseRules rules, Worksheet sheet) {
+        JigChoice choice = plan.jig();
+        boolean moves = choice.way() == Way.SHIM_FENCE;
+        Worked kerf = chosen.kerf();
         boolean once = chosen.passes().count() <= 1;
         Worked spacer = sheet.work(
                 "spacer",
                 "x",
-                "Spacer for the near wall",
+                moves ? "The fence comes nearer for the near wall by" : "Spacer for the near wall",
                 Show.FIT,
                 once ? Term.fixed(Length.ZERO) : chosen.slot().minus(kerf),
                 once
                         ? "One pass makes the slot: no spacer."
-                        : "Between key and slot wall, or key and edge, for the pass at the near wall.");
+                        : moves
+                                ? "The rest of the slot beside the kerf."
+                                : "Between key and slot wall, or key and edge, for the pass at the near wall.");
         Worked gap = sheet.work(
                 "gap",
                 "g",
@@ -117,16 +84,8 @@ public record KeySetting(
                 once ? chosen.finger().times(1) : chosen.finger().plus(spacer),
                 once
                         ? "The gap is a finger: what stands between key and cutter is what stays."
-                        : "A finger, and the rest of the slot, so that the pass without a spacer cuts the far wall.");
-        Worked key = sheet.work(
-                "key",
-                "κ",
-                "Key width",
-                Show.FIT,
-                once ? chosen.slot().minus(slimmer) : kerf.minus(slimmer),
-                once
-                        ? "The slot less a little play."
-                        : "No wider than the kerf, so that key and spacer together still enter the slot.");
+                        : "A finger, and the rest of the slot, so that this pass cuts the far wall.");
+        Worked key = key(choice, chosen, kerf, rules, sheet, once || moves);
         Worked pitch = sheet.work(
                 "pitch",
                 "p",
@@ -139,119 +98,256 @@ public record KeySetting(
                 "c′",
                 "Clearance if pressed towards the cutter",
                 Show.FIT,
-                once
+                once || moves
                         ? chosen.clearance().plus(chosen.slot().minus(key))
                         : chosen.clearance().plus(chosen.slot().minus(key).minus(spacer)),
                 "The play of the key is lost from every finger after the first.");
-        Worked height = sheet.work(
-                "cutter-height", "D", "Cutter height", Show.FIT, box.slotDepth().times(1), "As deep as the slot.");
-        Worked fingerFirst = sheet.work(
-                "slots-finger-first",
-                "n − m",
-                "Slots on a finger-first end",
-                Show.COUNT,
-                chosen.sections().minus(chosen.fingers()),
-                "The sections that are not fingers.");
-        Worked slotFirst = sheet.work(
-                "slots-slot-first",
-                "m",
-                "Slots on a slot-first end",
-                Show.COUNT,
-                chosen.fingers().times(1),
-                "One for every finger of the mate.");
-        Verdicts verdicts = new Verdicts("jig");
-        judge(plan, chosen, key, towards, spacer, rules, verdicts);
+        Worked zero = moves ? zero(choice.leavesOrUsual(), chosen, sheet) : null;
         return new KeySetting(
-                gap,
-                key,
-                spacer,
-                pitch,
-                height,
-                towards,
-                fingerFirst,
-                slotFirst,
-                steps(chosen, plan.fingers().kerf()),
-                sheet.numbers(),
-                verdicts.all());
+                choice.way(), chosen, choice.leavesOrUsual(), gap, key, spacer, pitch, towards, zero, plan.display());
     }
 
-    /** First and second slot of either end, every pass of the first slot. */
-    private static List<Step> steps(Rung chosen, Length kerf) {
-        Length finger = chosen.finger().length();
-        Length pitch = chosen.pitch().length();
-        Length over = chosen.slot().length().minus(kerf);
-        List<Step> steps = new ArrayList<>();
-        List<Length> passes = chosen.passesAt();
-        for (End end : End.values()) {
-            boolean fingerFirst = end == End.FINGER_FIRST;
-            Length first = fingerFirst ? finger : Length.ZERO;
-            for (int i = passes.size() - 1; i >= 0; i--) {
-                Length spacer = over.isPositive() ? over.minus(passes.get(i)) : Length.ZERO;
-                Length restAt = fingerFirst ? Length.ZERO : finger;
-                steps.add(new Step(
+    private static Worked key(
+            JigChoice choice, Rung chosen, Worked kerf, HouseRules rules, Worksheet sheet, boolean wholeSlot) {
+        Length rod = choice.rod();
+        if (choice.way() == Way.ROD_KEY && rod != null) {
+            return sheet.decided("key", "κ", "Key, the rod's diameter", Show.FIT, rod, "jig.rod");
+        }
+        Worked slimmer = sheet.ruled(
+                "slimmer",
+                "Δκ",
+                "Key slimmer by",
+                Show.FIT,
+                rules.keySlimmerBy(),
+                HouseRule.KEY_SLIMMER_BY.reason(),
+                choice.slimmerBy(),
+                "jig.slimmerBy");
+        return sheet.work(
+                "key",
+                "κ",
+                choice.way() == Way.ROD_KEY ? "Rod or shank of" : "Key width",
+                Show.FIT,
+                wholeSlot ? chosen.slot().minus(slimmer) : kerf.minus(slimmer),
+                wholeSlot
+                        ? "The slot less a little play."
+                        : "No wider than the kerf, so that key and spacer together still enter the slot.");
+    }
+
+    /** The gap on the zero block: as measured, or what the block is to be cut for. */
+    private static Worked zero(Leaves leaves, Rung chosen, Worksheet sheet) {
+        Length own = leaves.zeroGap();
+        if (own != null) {
+            return sheet.decided("zero-gap", "g₀", "Gap on the zero block", Show.FIT, own, "jig.leaves.zeroGap");
+        }
+        long tenths =
+                Math.floorDiv(chosen.finger().length().minus(Length.mm(0.3)).nanometres(), 100_000L);
+        return sheet.work(
+                "zero-gap",
+                "g₀",
+                "Cut the zero block for a gap of",
+                Show.FIT,
+                Term.fixed(Length.longer(Length.ZERO, new Length(tenths * 100_000L))),
+                "Some three tenths under the finger, on a whole tenth: leaves can only take the fence further away.");
+    }
+
+    @Override
+    public Layout layout() {
+        return rung.layout();
+    }
+
+    private boolean moves() {
+        return way == Way.SHIM_FENCE;
+    }
+
+    @Override
+    public List<Cut> cuts(End end) {
+        Layout layout = layout();
+        Length full = layout.slot();
+        Length kerf = rung.kerf().length();
+        List<Length> offsets = rung.passesOf(full);
+        Length far = offsets.get(offsets.size() - 1);
+        List<Cut> cuts = new ArrayList<>();
+        int slots = layout.slots(end.isFingerFirst()).size();
+        for (int j = 0; j < slots; j++) {
+            Length near = layout.slots(end.isFingerFirst()).get(j).from();
+            Rest rest = j > 0 ? Rest.SLOT : end == End.FINGER_FIRST ? Rest.EDGE : Rest.GUIDE;
+            for (int i = offsets.size() - 1; i >= 0; i--) {
+                Length from = near.plus(offsets.get(i));
+                Length spacer = moves() ? Length.ZERO : far.minus(offsets.get(i));
+                Length here = moves() ? layout.finger().plus(offsets.get(i)) : gap.length();
+                List<Length> stack =
+                        zeroGap == null ? List.of() : Pieces.fewest(set(), here.minus(zeroGap.length()), LEAF_WITHIN);
+                cuts.add(new Cut(
                         end,
-                        passes.size() == 1 ? "first slot" : "first slot, pass " + (passes.size() - i),
-                        fingerFirst
-                                ? (spacer.isPositive() ? "Spacer to key, edge to spacer." : "Reference edge to key.")
-                                : (spacer.isPositive()
-                                        ? "Spacer on the key, guide part on it, butt against it."
-                                        : "Guide part turned on the key, butt against it."),
-                        first,
-                        restAt.plus(spacer),
-                        first.plus(passes.get(i)),
-                        spacer,
-                        !fingerFirst));
-            }
-            boolean another = chosen.sections().count() > 3 || !fingerFirst;
-            if (another) {
-                steps.add(new Step(
-                        end,
-                        passes.size() == 1 ? "each next" : "each next, pass 1",
-                        "Hang the last slot on the key. Press away from the cutter.",
-                        first.plus(pitch),
-                        first.plus(chosen.slot().length()).negated(),
-                        first.plus(pitch).plus(over.isPositive() ? over : Length.ZERO),
-                        Length.ZERO,
-                        false));
+                        j,
+                        offsets.size() - i,
+                        offsets.size(),
+                        from,
+                        from.plus(kerf),
+                        new OnKey(rest, spacer, here, stack),
+                        instruction(rest, spacer, layout.shift())));
             }
         }
-        return steps;
+        Length tail = layout.tail();
+        Length sliver = end == End.SLOT_FIRST ? tail.minus(layout.clearance()) : tail;
+        boolean open = layout.isEven() == (end == End.FINGER_FIRST);
+        if (open && sliver.isPositive()) {
+            Length to = layout.height();
+            cuts.add(new Cut(
+                    end,
+                    slots - 1,
+                    offsets.size() + 1,
+                    offsets.size() + 1,
+                    Length.longer(
+                            to.minus(kerf),
+                            layout.slots(end.isFingerFirst()).get(slots - 1).from()),
+                    to,
+                    new ByEye(),
+                    "Off the key: nibble away the sliver at the far edge."));
+        }
+        return cuts;
     }
 
-    private static void judge(
-            BoxPlan plan, Rung chosen, Worked key, Worked towards, Worked spacer, HouseRules rules, Verdicts verdicts) {
-        LengthDisplay display = plan.display();
-        if (!key.length().isPositive()) {
+    /** Leaves, and a few sheets of paper where the shop uses paper. */
+    private List<Length> set() {
+        Length paper = leaves.paper();
+        if (!leaves.set().isEmpty() || paper == null) {
+            return leaves.set();
+        }
+        List<Length> sheets = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            sheets.add(paper);
+        }
+        return sheets;
+    }
+
+    private static String instruction(Rest rest, Length spacer, Length leaf) {
+        boolean between = spacer.isPositive();
+        return switch (rest) {
+            case EDGE -> between ? "Spacer to key, reference edge to spacer." : "Reference edge to key.";
+            case GUIDE ->
+                between
+                        ? "Spacer on the key, guide part on it, butt against it."
+                        : leaf.isPositive()
+                                ? "Guide part turned on the key, a leaf, butt against it."
+                                : "Guide part turned on the key, butt against it.";
+            case SLOT ->
+                between
+                        ? "Last slot on key, spacer between. Press away from cutter."
+                        : "Last slot on key. Press away from the cutter.";
+        };
+    }
+
+    @Override
+    public Place place(Cut cut) {
+        if (cut.where() instanceof OnKey on && moves() && zeroGap != null) {
+            return new Place(
+                    "Leaves over the zero block",
+                    Show.FIT,
+                    Term.fixed(on.gap()).minus(zeroGap),
+                    "The gap for this pass less the gap on the block.");
+        }
+        Term near = cut.end() == End.FINGER_FIRST
+                ? rung.finger().times(1)
+                : Term.fixed(layout().shift().negated());
+        Term wall = cut.slot() == 0 ? near : near.plus(rung.pitch().times(cut.slot()));
+        Length offset = cut.from().minus(wall.length());
+        return new Place(
+                "Cuts from, off the reference edge",
+                Show.FIT,
+                offset.nanometres() == 0 ? wall : wall.plus(Term.fixed(offset)),
+                "A pitch for every slot before it; the key gives it, nothing is measured.");
+    }
+
+    @Override
+    public List<String> card() {
+        List<String> card = new ArrayList<>();
+        card.add("Base square to the cutter and to its guide: cut a scrap, turn it over, look for light.");
+        if (way == Way.ROUTER_SLED) {
+            card.add("The bit reaches past the base by the slot's depth and no more.");
+        }
+        card.add(
+                moves()
+                        ? "Zero block screwed fast; set the gap on it, then the leaves between block and fence."
+                        : "Set the gap with a made block between key and cutter, then clamp.");
+        card.add(
+                way == Way.ROD_KEY
+                        ? "Rod square to the fence, without play in its hole; a flat on top lets parts drop on."
+                        : "Key square to the base; ease its top edges, not its sides.");
+        card.add("A fresh backing board behind the work.");
+        card.add("A guard block behind the fence where the cutter comes out, and a travel stop.");
+        card.add("Wax base and runners.");
+        card.add("Mark the key's cutter side: every part is pressed on to that side.");
+        return List.copyOf(card);
+    }
+
+    @Override
+    public String errors() {
+        return "All parts are walked from one edge, so errors do not build up between mates; a gap wrong by a hair is a clearance"
+                + " wrong by a hair at every finger, and a random error of each step adds up with the root of the steps.";
+    }
+
+    void judge(BoxPlan plan, HouseRules rules, Verdicts verdicts) {
+        LengthDisplay d = display;
+        Length width = key.length();
+        boolean rod = way == Way.ROD_KEY && plan.jig().rod() != null;
+        Length most = moves() || rung.passes().count() <= 1
+                ? rung.slot().length()
+                : rung.kerf().length();
+        if (!width.isPositive()) {
             verdicts.stop(
                     Code.KEY_THIN,
                     "jig.key",
                     "Nothing is left of the key: it is asked to be slimmer by more than its slot. Take less off.");
             return;
         }
-        if (key.length().isUnder(THIN_KEY)) {
+        if (rod && width.isOver(most)) {
+            verdicts.stop(
+                    Code.KEY_TOO_WIDE,
+                    "jig.key",
+                    "A rod of " + d.text(width, Precision.FIT) + " does not enter "
+                            + (most.equals(rung.slot().length()) ? "a slot of " : "a first pass of ")
+                            + d.text(most, Precision.FIT) + ".",
+                    new Fix("Make a key to measure", plan.with(plan.jig().with(Way.SLED_KEY))));
+            return;
+        }
+        if (width.isUnder(THIN_KEY)) {
             verdicts.mind(
                     Code.KEY_THIN,
                     "jig.key",
-                    "A key of " + display.text(key.length(), Precision.FIT)
+                    "A key of " + d.text(width, Precision.FIT)
                             + " bends and wears: make it of metal, or take wider sections.");
         }
         if (spacer.length().isPositive()) {
             verdicts.note(
                     Code.KEY_SPACERS,
                     "jig.spacer",
-                    "Each slot takes " + chosen.passes().count()
-                            + " passes: far wall without a spacer, then spacers up to "
-                            + display.text(spacer.length(), Precision.FIT) + " for the near wall.");
+                    "Each slot takes " + rung.passes().count() + " passes: "
+                            + (moves()
+                                    ? "far wall first, then the fence comes nearer by up to "
+                                    : "far wall without a spacer, then spacers up to ")
+                            + d.text(spacer.length(), Precision.FIT) + " for the near wall.");
         }
-        boolean inside = !towards.length()
-                .isOver(chosen.clearance().length().plus(rules.band(plan.walls().known())));
+        if (zeroGap != null && zeroGap.isOver(rung.finger().length())) {
+            verdicts.stop(
+                    Code.FENCE_CANNOT_CLOSE,
+                    "jig.zero-gap",
+                    "On its block the fence already stands " + d.text(zeroGap.length(), Precision.FIT)
+                            + " from the cutter, more than a finger: leaves only take it further away. Cut the block for less.",
+                    new Fix(
+                            "Cut a new block to suit",
+                            plan.with(plan.jig().with(new Leaves(null, leaves.set(), leaves.paper())))));
+        }
+        boolean inside = !pressedTowards
+                .length()
+                .isOver(rung.clearance().length().plus(rules.band(plan.walls().known())));
         verdicts.note(
                 Code.PRESS_AWAY,
                 "jig.pressed-towards",
                 "Press every part away from the cutter. Pressed towards it, fingers after the first come out "
-                        + display.text(towards.length().minus(chosen.clearance().length()), Precision.FIT)
+                        + d.text(pressedTowards.length().minus(rung.clearance().length()), Precision.FIT)
                         + " narrower: clearance "
-                        + display.text(towards.length(), Precision.FIT)
+                        + d.text(pressedTowards.length(), Precision.FIT)
                         + (inside ? ", still inside the band." : ", outside the band."));
     }
 }

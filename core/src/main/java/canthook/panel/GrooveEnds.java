@@ -12,7 +12,8 @@ import java.util.List;
  * where the part has the slot, its groove comes out under the mate's finger and may run through; where it has the finger,
  * the groove must stop or a notch shows at the finger's end. Across a boundary it shows on both.
  *
- * <p>Parts A and C are the sides, finger-first; B and D the ends, slot-first. End 1 of a part is its left seen from outside.
+ * <p>Parts A and C are the sides, B and D the ends; with an odd count the sides are finger-first at both ends, with an even one every
+ * part is finger-first at end 1. End 1 of a part is its left seen from outside.
  */
 public final class GrooveEnds {
     private GrooveEnds() {}
@@ -42,9 +43,8 @@ public final class GrooveEnds {
         Where where = layout.meets(new Span(groove.offset(), groove.top()));
         List<GrooveEnd> ends = new ArrayList<>();
         for (String part : List.of("A", "B", "C", "D")) {
-            boolean side = part.equals("A") || part.equals("C");
             for (int end = 1; end <= 2; end++) {
-                ends.add(new GrooveEnd(part, end, run(where, side)));
+                ends.add(new GrooveEnd(part, end, run(where, layout.isFingerFirst(part, end))));
             }
         }
         return ends;
@@ -63,11 +63,11 @@ public final class GrooveEnds {
         return ends;
     }
 
-    private static Run run(Where where, boolean side) {
+    private static Run run(Where where, boolean fingerFirst) {
         return switch (where) {
             case STRADDLES -> Run.SHOWS;
-            case FINGER_OF_FINGER_FIRST -> side ? Run.STOP : Run.THROUGH;
-            case FINGER_OF_SLOT_FIRST -> side ? Run.THROUGH : Run.STOP;
+            case FINGER_OF_FINGER_FIRST -> fingerFirst ? Run.STOP : Run.THROUGH;
+            case FINGER_OF_SLOT_FIRST -> fingerFirst ? Run.THROUGH : Run.STOP;
         };
     }
 }

@@ -27,14 +27,14 @@ public record BoxPlan(
         SizeWish size,
         FingerChoice fingers,
         BoardAtHand blank,
-        KeyChoice jig,
+        JigChoice jig,
         BottomChoice bottom,
         LidChoice lid,
         SeasonsChoice seasons,
         @Nullable Stuff ends,
         @Nullable BatchWish batch) {
     /** The newest version of the document. */
-    public static final int VERSION = 3;
+    public static final int VERSION = 4;
 
     public BoxPlan {
         if (version > VERSION) {
@@ -80,7 +80,7 @@ public record BoxPlan(
             SizeWish size,
             FingerChoice fingers,
             BoardAtHand blank,
-            KeyChoice jig,
+            JigChoice jig,
             BottomChoice bottom,
             LidChoice lid,
             SeasonsChoice seasons) {
@@ -127,7 +127,7 @@ public record BoxPlan(
                 batch);
     }
 
-    public BoxPlan with(KeyChoice changed) {
+    public BoxPlan with(JigChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, changed, bottom, lid, seasons, ends,
                 batch);

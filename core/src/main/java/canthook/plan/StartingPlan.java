@@ -55,7 +55,7 @@ public final class StartingPlan {
                 size,
                 new FingerChoice(null, wish.cutter(), wish.kerf(), null, null, Length.ZERO),
                 new BoardAtHand(wish.blankLength(), wish.blankWidth(), null, null, false),
-                new KeyChoice(null),
+                new JigChoice(null),
                 new BottomChoice(
                         BottomChoice.Kind.CAPTURED,
                         new Stuff("sheet-plywood", 0),

@@ -5,6 +5,7 @@ import canthook.length.LengthDisplay;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
 import canthook.plan.Groove;
+import canthook.plan.JigChoice;
 import canthook.plan.Opening;
 import canthook.plan.SizeWish;
 import java.util.LinkedHashMap;
@@ -43,7 +44,11 @@ public final class PlanLengths {
         for (int i = 0; measured != null && i < measured.size(); i++) {
             lengths.put("blank.measured." + i, measured.get(i));
         }
-        lengths.put("jig.slimmerBy", plan.jig().slimmerBy());
+        lengths.jig(plan.jig());
+        List<Length> widths = plan.fingers().widths();
+        for (int i = 0; widths != null && i < widths.size(); i++) {
+            lengths.put("fingers.widths." + i, widths.get(i));
+        }
         lengths.put("bottom.thickness", plan.bottom().thickness());
         lengths.put("bottom.groove", plan.bottom().groove());
         lengths.put("bottom.gap", plan.bottom().gap());
@@ -53,6 +58,22 @@ public final class PlanLengths {
         lengths.put("lid.running", plan.lid().running());
         lengths.put("lid.vertical", plan.lid().vertical());
         return lengths.texts;
+    }
+
+    private void jig(JigChoice jig) {
+        put("jig.slimmerBy", jig.slimmerBy());
+        put("jig.base", jig.base());
+        put("jig.rod", jig.rod());
+        put("jig.resolution", jig.resolution());
+        put("jig.closingError", jig.closingError());
+        if (jig.leaves() != null) {
+            put("jig.leaves.zeroGap", jig.leaves().zeroGap());
+            put("jig.leaves.paper", jig.leaves().paper());
+        }
+        if (jig.screw() != null) {
+            put("jig.screw.lead", jig.screw().lead());
+            put("jig.screw.backlash", jig.screw().backlash());
+        }
     }
 
     private void size(SizeWish size) {

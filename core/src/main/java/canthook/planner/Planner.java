@@ -3,9 +3,10 @@ package canthook.planner;
 import canthook.blank.CutBlank;
 import canthook.bottom.BottomPanel;
 import canthook.corner.CornersCompared;
+import canthook.cutlist.CutList;
 import canthook.fingers.Ladder;
 import canthook.fit.Fit;
-import canthook.jig.KeySetting;
+import canthook.jig.Jig;
 import canthook.lid.SlidingLid;
 import canthook.mates.MatesApart;
 import canthook.plan.BoxPlan;
@@ -21,15 +22,16 @@ public final class Planner {
     public static WorkedPlan work(BoxPlan plan, Shop shop) {
         HouseRules rules = shop.rules();
         SizedBox size = SizedBox.of(plan, rules);
-        Ladder fingers = Ladder.of(plan, size, rules);
+        Ladder fingers = Ladder.of(plan, size, shop);
         CutBlank blank = CutBlank.of(plan, size, fingers, rules);
-        KeySetting jig = KeySetting.of(plan, size, fingers, rules);
+        Jig jig = Jig.of(plan, size, fingers, rules);
+        CutList cuts = CutList.of(plan, size, fingers, jig, shop);
         Fit fit = Fit.of(plan, fingers, shop);
         Year year = Year.of(plan);
         MatesApart mates = MatesApart.of(plan, size, year, rules);
         CornersCompared corners = CornersCompared.of(size, fingers);
         BottomPanel bottom = BottomPanel.of(plan, size, fingers, year, rules);
         SlidingLid lid = SlidingLid.of(plan, size, fingers, year, bottom, rules);
-        return new WorkedPlan(plan, shop, size, fingers, blank, jig, fit, year, mates, corners, bottom, lid);
+        return new WorkedPlan(plan, shop, size, fingers, blank, jig, cuts, fit, year, mates, corners, bottom, lid);
     }
 }

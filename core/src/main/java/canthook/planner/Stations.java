@@ -32,12 +32,8 @@ public final class Stations {
         stations.add(station(worked, "size", "Size", size(worked), false));
         stations.add(station(worked, "fingers", "Fingers", fingers(worked), false));
         stations.add(station(worked, "blank", "Blank", blank(worked), false));
-        stations.add(station(
-                worked,
-                "jig",
-                "Jig",
-                "fixed key, gap " + number(worked, worked.jig().gap()),
-                false));
+        stations.add(station(worked, "jig", "Jig", worked.jig().line(display(worked)), false));
+        stations.add(station(worked, "cut", "Cut", cut(worked), false));
         stations.add(station(worked, "fit", "Fit", fit(worked), worked.fit().reading() == null));
         stations.add(station(worked, "bottom", "Bottom", bottom(worked), false));
         stations.add(station(worked, "lid", "Lid", lid(worked), false));
@@ -87,6 +83,13 @@ public final class Stations {
         }
         return number(worked, worked.blank().needed()) + " of "
                 + number(worked, worked.blank().length());
+    }
+
+    private static String cut(WorkedPlan worked) {
+        int passes = worked.cuts().passes().count();
+        return passes == 0
+                ? "waits for a way to index"
+                : passes + " passes, " + worked.cuts().time().text(display(worked));
     }
 
     private static String fit(WorkedPlan worked) {

@@ -3,10 +3,11 @@ package canthook.planner;
 import canthook.blank.CutBlank;
 import canthook.bottom.BottomPanel;
 import canthook.corner.CornersCompared;
+import canthook.cutlist.CutList;
 import canthook.fingers.Ladder;
 import canthook.fingers.Rung;
 import canthook.fit.Fit;
-import canthook.jig.KeySetting;
+import canthook.jig.Jig;
 import canthook.lid.SlidingLid;
 import canthook.mates.MatesApart;
 import canthook.panel.PanelDay;
@@ -27,7 +28,8 @@ public record WorkedPlan(
         SizedBox size,
         Ladder fingers,
         CutBlank blank,
-        KeySetting jig,
+        Jig jig,
+        CutList cuts,
         Fit fit,
         Year year,
         MatesApart mates,
@@ -37,7 +39,7 @@ public record WorkedPlan(
 
     /** The same with decisions that no stage reads: the batch, the name. */
     public WorkedPlan with(BoxPlan changed) {
-        return new WorkedPlan(changed, shop, size, fingers, blank, jig, fit, year, mates, corners, bottom, lid);
+        return new WorkedPlan(changed, shop, size, fingers, blank, jig, cuts, fit, year, mates, corners, bottom, lid);
     }
 
     /** All worked numbers but the ladder's other rungs, in shop order. */
@@ -47,6 +49,7 @@ public record WorkedPlan(
         all.addAll(fingers.numbers());
         all.addAll(blank.numbers());
         all.addAll(jig.numbers());
+        all.addAll(cuts.numbers());
         all.addAll(fit.numbers());
         all.addAll(year.numbers());
         all.addAll(mates.numbers());
@@ -56,7 +59,7 @@ public record WorkedPlan(
         return all;
     }
 
-    /** Any worked number, those of every rung among them, by its id. */
+    /** Any worked number, those of every rung and of every pass among them, by its id. */
     public Optional<Worked> number(String id) {
         for (Worked worked : numbers()) {
             if (worked.id().equals(id)) {
@@ -70,7 +73,7 @@ public record WorkedPlan(
                 }
             }
         }
-        return Optional.empty();
+        return jig.placeById(id);
     }
 
     /** The bottom on a day of the year, 0 driest … 1 wettest; empty without one. */
@@ -101,6 +104,7 @@ public record WorkedPlan(
         all.addAll(fingers.verdicts());
         all.addAll(blank.verdicts());
         all.addAll(jig.verdicts());
+        all.addAll(cuts.verdicts());
         all.addAll(fit.verdicts());
         all.addAll(year.verdicts());
         all.addAll(bottom.verdicts());

@@ -269,6 +269,30 @@ public enum HouseRule {
             0,
             3,
             "less binds, more tips."),
+    SECONDS_PER_PASS(
+            Group.CUT,
+            "Time for a pass at the saw",
+            Kind.SECONDS,
+            12,
+            1,
+            600,
+            "move the part, press it home, push through, bring it back."),
+    SECONDS_PER_SETUP(
+            Group.CUT,
+            "Time to put a stack in and out of the jig",
+            Kind.SECONDS,
+            90,
+            5,
+            3600,
+            "square the stack, clamp it, renew the backing."),
+    STACK_HIGHEST(
+            Group.CUT,
+            "A stack may be as thick as",
+            Kind.LENGTH,
+            50,
+            5,
+            200,
+            "clamp and backing board hold no more upright and square."),
     GLUE_PER_FACE(
             Group.GLUE,
             "Time to spread glue, each finger face",
@@ -292,6 +316,7 @@ public enum HouseRule {
         FINGERS,
         SIZE,
         BLANK,
+        CUT,
         PANEL,
         GLUE
     }

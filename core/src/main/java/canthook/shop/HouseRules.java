@@ -77,6 +77,11 @@ public final class HouseRules {
         return length(HouseRule.KEY_SLIMMER_BY);
     }
 
+    /** How thick a stack clamp and backing hold. */
+    public Length stackHighest() {
+        return length(HouseRule.STACK_HIGHEST);
+    }
+
     /** Lost at each end of a blank. */
     public Length squaring() {
         return length(HouseRule.SQUARING);

@@ -29,7 +29,11 @@ public enum Show {
     /** Degrees of angle. */
     ANGLE,
     /** Degrees Celsius. */
-    CELSIUS;
+    CELSIUS,
+    /** Seconds. */
+    SECONDS,
+    /** Seconds, shown in minutes. */
+    MINUTES;
 
     /** The number without its unit. */
     public String number(Quantity value, LengthDisplay display) {
@@ -38,7 +42,8 @@ public enum Show {
             case FIT -> display.number(value.length(), Precision.FIT);
             case CALIPER -> display.number(value.length(), Precision.CALIPER);
             case COUNT -> rounded(value.number(), 0);
-            case MOISTURE, CELSIUS -> rounded(value.number(), 1);
+            case MINUTES -> rounded(value.number() / 60, 0);
+            case MOISTURE, CELSIUS, SECONDS -> rounded(value.number(), 1);
             case PERCENT, RATIO -> rounded(value.number(), 2);
             case STEP -> significant(value.number());
             case AREA -> rounded(value.number() / 100, 1);
@@ -55,6 +60,8 @@ public enum Show {
             case AREA -> "cm²";
             case ANGLE -> "°";
             case CELSIUS -> "°C";
+            case SECONDS -> "s";
+            case MINUTES -> "min";
         };
     }
 

@@ -81,14 +81,15 @@ class FiguresTest {
     @MethodSource("boxes")
     void theCutterStandsAGapFromTheKey(BoxPlan plan) {
         WorkedPlan worked = work(plan);
-        for (int step = 0; step < worked.jig().steps().size(); step++) {
+        for (int step = 0; step < worked.jig().cuts().size(); step++) {
             Figure figure = JigFigure.of(worked, step);
             Shape key = role(figure, "key").get(0);
             Shape cutter = role(figure, "cutter").get(0);
             assertThat(left(cutter) - right(key))
-                    .isCloseTo(worked.jig().gap().length().mm(), within(0.002));
+                    .as("pass %d", step)
+                    .isCloseTo(worked.jig().key().orElseThrow().gap().length().mm(), within(0.002));
             assertThat(right(key) - left(key))
-                    .isCloseTo(worked.jig().key().length().mm(), within(0.002));
+                    .isCloseTo(worked.jig().key().orElseThrow().key().length().mm(), within(0.002));
         }
     }
 

@@ -7,10 +7,9 @@ import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.fingers.Layout.Span;
-import canthook.jig.KeySetting.End;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
-import canthook.plan.KeyChoice;
+import canthook.plan.JigChoice;
 import canthook.planner.WorkedPlan;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
@@ -21,9 +20,9 @@ import org.junit.jupiter.api.Test;
 class KeySettingTest {
     /** A jig of wood and steel: knows only gap, kerf and spacers, and where each part's wall bears. */
     private static List<Span> walk(WorkedPlan worked, boolean fingerFirst) {
-        Length gap = worked.jig().gap().length();
+        Length gap = key(worked).gap().length();
         Length kerf = worked.plan().fingers().kerf();
-        Length spacer = worked.jig().spacer().length();
+        Length spacer = key(worked).spacer().length();
         Length finger = worked.fingers().chosen().finger().length();
         int slots =
                 (fingerFirst ? worked.jig().slotsFingerFirst() : worked.jig().slotsSlotFirst()).count();
@@ -40,6 +39,10 @@ class KeySettingTest {
         return cut;
     }
 
+    private static KeySetting key(WorkedPlan worked) {
+        return worked.jig().key().orElseThrow();
+    }
+
     @Test
     void walkingTheKeyGivesTheLayout() {
         for (BoxPlan plan : List.of(envelopeDrawer(), bitBox())) {
@@ -53,18 +56,19 @@ class KeySettingTest {
 
     @Test
     void onePassMeansAGapOfOneFingerAndAKeyAHairUnderTheSlot() {
-        KeySetting jig = work(bitBox()).jig();
+        WorkedPlan box = work(bitBox());
+        KeySetting jig = key(box);
         assertThat(jig.gap().length()).isEqualTo(mm(7.88));
         assertThat(jig.key().length()).isEqualTo(mm(7.97));
         assertThat(jig.pressedTowards().length()).isEqualTo(mm(0.15));
-        assertThat(jig.slotsFingerFirst().count()).isEqualTo(5);
-        assertThat(jig.slotsSlotFirst().count()).isEqualTo(6);
+        assertThat(box.jig().slotsFingerFirst().count()).isEqualTo(5);
+        assertThat(box.jig().slotsSlotFirst().count()).isEqualTo(6);
     }
 
     @Test
     void moreThanOnePassMeansAKeyWithinTheKerfAndASpacer() {
         WorkedPlan worked = work(envelopeDrawer());
-        KeySetting jig = worked.jig();
+        KeySetting jig = key(worked);
         Length slot = worked.fingers().chosen().slot().length();
         assertThat(jig.spacer().length()).isEqualTo(slot.minus(mm(3.2)));
         assertThat(jig.key().length().plus(jig.spacer().length())).isLessThan(slot);
@@ -77,16 +81,26 @@ class KeySettingTest {
     void theFirstCutsStandWhereTheCutterIs() {
         for (BoxPlan plan : List.of(envelopeDrawer(), bitBox())) {
             WorkedPlan worked = work(plan);
-            for (KeySetting.Step step : worked.jig().steps()) {
-                Length cutter = step.passFrom().plus(step.edgeAt());
-                assertThat(cutter)
-                        .as(step.end() + " " + step.title())
-                        .isEqualTo(worked.jig().gap().length());
+            Length finger = worked.fingers().chosen().finger().length();
+            Length pitch = worked.fingers().chosen().pitch().length();
+            for (Cut cut : worked.jig().cuts()) {
+                Cut.OnKey on = (Cut.OnKey) cut.where();
+                // where the part's reference edge stands from the key's cutter side, by what touches the key
+                Length slot = pitch.times(cut.slot() - 1).plus(cut.end() == End.FINGER_FIRST ? finger : Length.ZERO);
+                Length edge = switch (on.rest()) {
+                    case EDGE -> on.spacer();
+                    case GUIDE -> finger.plus(on.spacer());
+                    case SLOT ->
+                        on.spacer()
+                                .minus(slot.plus(
+                                        worked.fingers().chosen().slot().length()));
+                };
+                assertThat(cut.from().plus(edge).minus(on.gap()).abs())
+                        .as(cut.id())
+                        .isLessThanOrEqualTo(new Length(2));
             }
-            assertThat(worked.jig().steps())
-                    .extracting(KeySetting.Step::end)
-                    .contains(End.FINGER_FIRST, End.SLOT_FIRST);
-            assertThat(worked.jig().steps())
+            assertThat(worked.jig().cuts()).extracting(Cut::end).contains(End.FINGER_FIRST, End.SLOT_FIRST);
+            assertThat(worked.jig().cuts())
                     .allSatisfy(
                             s -> assertThat(s.instruction().split(" ").length).isLessThanOrEqualTo(12));
         }
@@ -94,10 +108,10 @@ class KeySettingTest {
 
     @Test
     void aKeyOfNothingIsAVerdict() {
-        assertThat(work(bitBox().with(new KeyChoice(mm(5)))).verdicts())
+        assertThat(work(bitBox().with(new JigChoice(mm(5)))).verdicts())
                 .filteredOn(v -> v.code() == Code.KEY_THIN)
                 .hasSize(0);
-        assertThat(work(envelopeDrawer().with(new KeyChoice(mm(5)))).verdicts())
+        assertThat(work(envelopeDrawer().with(new JigChoice(mm(5)))).verdicts())
                 .filteredOn(v -> v.code() == Code.KEY_THIN)
                 .singleElement()
                 .extracting(Verdict::weight)

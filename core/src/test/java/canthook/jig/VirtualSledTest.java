@@ -69,7 +69,7 @@ class VirtualSledTest {
 
     /** Cuts all slots of an end: passes with spacers first at the near wall, each slot hung on the one before. */
     private static Part cutOnSled(WorkedPlan worked, boolean fingerFirst) {
-        long gap = worked.jig().gap().length().nanometres();
+        long gap = worked.jig().key().orElseThrow().gap().length().nanometres();
         long kerf = worked.plan().fingers().kerf().nanometres();
         List<Length> passes = worked.fingers().chosen().passesAt();
         long far = passes.get(passes.size() - 1).nanometres();
@@ -153,9 +153,9 @@ class VirtualSledTest {
     void aGapWrongByATenthIsAClearanceWrongByATenthAtEveryFinger(BoxPlan plan) {
         WorkedPlan worked = work(plan);
         long off = mm(0.1).nanometres();
-        long gap = worked.jig().gap().length().nanometres() + off;
+        long gap = worked.jig().key().orElseThrow().gap().length().nanometres() + off;
         long kerf = plan.fingers().kerf().nanometres();
-        long spacer = worked.jig().spacer().length().nanometres();
+        long spacer = worked.jig().key().orElseThrow().spacer().length().nanometres();
         long slot = kerf + spacer;
         long pitch = gap + kerf;
         assertThat(slot - (pitch - slot))

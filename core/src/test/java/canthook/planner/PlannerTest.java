@@ -95,7 +95,7 @@ class PlannerTest {
         for (int i = 0; i < 400; i++) {
             BoxPlan plan = anything();
             WorkedPlan worked = work(plan);
-            for (int step = 0; step < worked.jig().steps().size(); step++) {
+            for (int step = 0; step < worked.jig().cuts().size(); step++) {
                 JigFigure.of(worked, step);
             }
             for (Figure figure : List.of(

@@ -1,0 +1,101 @@
+package canthook.cutter;
+
+import canthook.length.Length;
+import canthook.refusal.Refused;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A cutter of the shop. What counts is its measured kerf: the slot one pass leaves, as read in a cut.
+ *
+ * @param id stable name
+ * @param nominal what is printed on it
+ * @param kerf as measured in a cut; of a stacked cutter, of the outer blades alone
+ * @param kerfOn the day it was measured, {@code 2026-03-02}; null when it never was
+ * @param kerfFrom how it was measured: {@code test cut of the envelope drawer}
+ * @param reach how far it cuts past table or collet; null when it is not known
+ * @param tooth form of the teeth; null for bits
+ * @param stack its parts, when it is a stacked cutter
+ */
+public record Cutter(
+        String id,
+        String name,
+        Kind kind,
+        Length nominal,
+        Length kerf,
+        @Nullable String kerfOn,
+        String kerfFrom,
+        @Nullable Length reach,
+        @Nullable Tooth tooth,
+        @Nullable StackSet stack,
+        String note) {
+
+    /** What kind of cutter it is. */
+    public enum Kind {
+        BLADE("saw blade"),
+        STACK("stacked cutter"),
+        BIT("straight router bit"),
+        BAND_SAW("band saw blade"),
+        HAND_SAW("hand saw");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How the tips are ground. */
+    public enum Tooth {
+        /** A flat-topped rip tooth: the slot's floor comes out level. */
+        FLAT,
+        /** Alternate bevels: two fine ridges stay at the floor's edges. */
+        ALTERNATE,
+        /** Alternate bevels and a raker: nearly level. */
+        RAKER
+    }
+
+    public Cutter {
+        Refused.ifMissing("id", "The cutter's id", id);
+        Refused.ifMissing("name", "The cutter's name", name);
+        name = name.strip();
+        if (name.isEmpty() || name.length() > 60) {
+            throw new Refused("name", "A cutter needs a name of 1 to 60 letters.");
+        }
+        Refused.ifMissing("kind", "The kind of cutter", kind);
+        Refused.unlessBetween("nominal", "Nominal width", nominal, Length.mm(0.1), Length.mm(200));
+        Refused.unlessBetween("kerf", "Measured kerf", kerf, Length.mm(0.2), Length.mm(200));
+        if (kerfOn != null && !kerfOn.matches("\\d{4}-\\d{2}-\\d{2}")) {
+            throw new Refused("kerfOn", "The day it was measured is written like 2026-03-02.");
+        }
+        kerfFrom = kerfFrom == null ? "" : kerfFrom;
+        note = note == null ? "" : note;
+        if (kerfFrom.length() > 120) {
+            throw new Refused("kerfFrom", "How it was measured is longer than 120 letters.");
+        }
+        if (note.length() > 300) {
+            throw new Refused("note", "The note is longer than 300 letters.");
+        }
+        Refused.unlessAbsentOrBetween("reach", "Reach", reach, Length.mm(1), Length.mm(500));
+        if ((kind == Kind.STACK) != (stack != null)) {
+            throw new Refused("stack", "A stacked cutter has outer blades, chippers and shims; no other cutter has.");
+        }
+    }
+
+    /** The same cutter with a kerf read in a cut. */
+    public Cutter measured(Length read, @Nullable String on, String from) {
+        return new Cutter(id, name, kind, nominal, read, on, from, reach, tooth, stack, note);
+    }
+
+    public Cutter withId(String changed) {
+        return new Cutter(changed, name, kind, nominal, kerf, kerfOn, kerfFrom, reach, tooth, stack, note);
+    }
+
+    /** Whether two fine ridges stay at the edges of a slot's floor. */
+    public boolean leavesRidges() {
+        return tooth == Tooth.ALTERNATE;
+    }
+}

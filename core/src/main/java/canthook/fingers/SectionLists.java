@@ -1,0 +1,158 @@
+package canthook.fingers;
+
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.plan.BoxPlan;
+import canthook.plan.SizeWish;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdicts;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Sections that are not equal: given for the finger-first end, from the reference edge; they must sum to the height. The mate's
+ * slots are a clearance wider than the fingers that enter them.
+ *
+ * <pre>
+ * wide middle by w             every other section gives up w / (n − 1)
+ * wide where the lid is sawn   the section there grows by what the saw takes, the others give it up
+ * </pre>
+ */
+public final class SectionLists {
+    private static final Length NEAR = new Length(1_000);
+    private static final Length THINNEST = Length.mm(0.2);
+
+    private SectionLists() {}
+
+    /** The sections a layout has on its finger-first end, as a list. */
+    public static List<Length> of(Layout layout) {
+        if (!layout.isEqual()) {
+            return layout.widths();
+        }
+        List<Length> widths = new ArrayList<>();
+        for (int i = 0; i < layout.sections(); i++) {
+            widths.add(i % 2 == 0 ? layout.finger() : layout.slot());
+        }
+        int last = widths.size() - 1;
+        widths.set(last, widths.get(last).plus(layout.tail()));
+        return summing(widths, layout.height());
+    }
+
+    /** Equal sections with what is left over shared by the first and the last. */
+    static List<Length> toTheEdges(int sections, Length slot, Length finger, Length left) {
+        List<Length> widths = new ArrayList<>();
+        for (int i = 0; i < sections; i++) {
+            widths.add(i % 2 == 0 ? finger : slot);
+        }
+        Length half = left.dividedBy(2);
+        widths.set(0, finger.plus(half));
+        widths.set(sections - 1, widths.get(sections - 1).plus(left.minus(half)));
+        return List.copyOf(widths);
+    }
+
+    /** One section made wider by so much, the others narrower by as much together. */
+    public static List<Length> wider(List<Length> widths, int which, Length by) {
+        List<Length> after = new ArrayList<>(widths);
+        Length height = sum(widths);
+        Length each = by.dividedBy(widths.size() - 1);
+        for (int i = 0; i < after.size(); i++) {
+            after.set(i, i == which ? after.get(i).plus(by) : after.get(i).minus(each));
+        }
+        return summing(after, height);
+    }
+
+    /** The last section takes what rounding left, so that the list sums to the height to the nanometre. */
+    private static List<Length> summing(List<Length> widths, Length height) {
+        List<Length> after = new ArrayList<>(widths);
+        int last = after.size() - 1;
+        after.set(last, after.get(last).plus(height.minus(sum(after))));
+        return List.copyOf(after);
+    }
+
+    public static Length sum(List<Length> widths) {
+        Length sum = Length.ZERO;
+        for (Length width : widths) {
+            sum = sum.plus(width);
+        }
+        return sum;
+    }
+
+    /** Which section a height falls in. */
+    public static int at(List<Length> widths, Length height) {
+        Length to = Length.ZERO;
+        for (int i = 0; i < widths.size(); i++) {
+            to = to.plus(widths.get(i));
+            if (height.isUnder(to)) {
+                return i;
+            }
+        }
+        return widths.size() - 1;
+    }
+
+    /** Ways to divide that begin from the sections that stand: each as the change it is. */
+    public static List<Fix> patterns(BoxPlan plan, Layout layout) {
+        LengthDisplay display = plan.display();
+        List<Length> now = of(layout);
+        List<Fix> ways = new ArrayList<>();
+        Length more = layout.finger().dividedBy(2);
+        int middle = now.size() / 2;
+        offer(
+                ways,
+                plan,
+                "Wide middle, " + display.text(now.get(middle).plus(more), Precision.LAYOUT),
+                wider(now, middle, more));
+        Length kerf = plan.fingers().kerf();
+        Length sawn = layout.height().times(0.75);
+        int there = at(now, sawn);
+        offer(
+                ways,
+                plan,
+                "Wider by the saw's " + display.text(kerf, Precision.FIT) + " where the lid is sawn",
+                wider(now, there, kerf));
+        if (plan.fingers().widths() == null) {
+            offer(ways, plan, "These sections as a list, to change one by one", now);
+        } else {
+            ways.add(new Fix("Equal sections again", plan.with(plan.fingers().withWidths(null))));
+        }
+        return ways;
+    }
+
+    private static void offer(List<Fix> ways, BoxPlan plan, String label, List<Length> widths) {
+        if (widths.size() >= 3 && widths.stream().noneMatch(w -> w.isUnder(THINNEST))) {
+            ways.add(new Fix(label, plan.with(plan.fingers().withWidths(widths))));
+        }
+    }
+
+    /** Says the remainder when the list does not sum to the height, and offers to share it. */
+    static void judge(BoxPlan plan, Length height, Rung chosen, Verdicts verdicts) {
+        List<Length> widths = chosen.layout().widths();
+        Length off = height.minus(sum(widths));
+        if (!off.abs().isOver(NEAR)) {
+            return;
+        }
+        LengthDisplay display = plan.display();
+        List<Fix> fixes = new ArrayList<>();
+        List<Length> shared = new ArrayList<>();
+        for (Length width : widths) {
+            shared.add(width.plus(off.dividedBy(widths.size())));
+        }
+        offer(fixes, plan, "Share it over all sections", summing(shared, height));
+        List<Length> last = new ArrayList<>(widths);
+        last.set(last.size() - 1, last.get(last.size() - 1).plus(off));
+        offer(fixes, plan, "Give it to the last section", last);
+        if (plan.size().decidesHeight() && SizeWish.takesHeight(sum(widths))) {
+            fixes.add(new Fix(
+                    "Make the wall " + display.text(sum(widths), Precision.FIT) + " high",
+                    plan.with(plan.size().withHeight(sum(widths)))));
+        }
+        verdicts.stop(
+                Code.SECTIONS_DO_NOT_SUM,
+                "fingers.closing-height",
+                "Your sections come to " + display.text(sum(widths), Precision.FIT) + ", "
+                        + display.text(off.abs(), Precision.FIT) + (off.isPositive() ? " short of" : " over")
+                        + " the wall's " + display.text(height, Precision.FIT) + ".",
+                fixes.toArray(new Fix[0]));
+    }
+}
