@@ -16,7 +16,7 @@ public final class Pieces {
         NavigableMap<Length, List<Length>> found = new TreeMap<>();
         found.put(Length.ZERO, List.of());
         for (Length piece : pieces) {
-            for (Map.Entry<Length, List<Length>> entry : List.copyOf(found.entrySet())) {
+            for (Map.Entry<Length, List<Length>> entry : new TreeMap<>(found).entrySet()) {
                 Length width = entry.getKey().plus(piece);
                 List<Length> standing = found.get(width);
                 if (standing == null || standing.size() > entry.getValue().size() + 1) {

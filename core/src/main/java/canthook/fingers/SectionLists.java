@@ -10,6 +10,7 @@ import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Sections that are not equal: given for the finger-first end, from the reference edge; they must sum to the height. The mate's
@@ -92,31 +93,60 @@ public final class SectionLists {
     }
 
     /** Ways to divide that begin from the sections that stand: each as the change it is. */
-    public static List<Fix> patterns(BoxPlan plan, Layout layout) {
+    public static List<Fix> patterns(BoxPlan plan, Rung chosen, Length height) {
+        Layout layout = chosen.layout();
         LengthDisplay display = plan.display();
-        List<Length> now = of(layout);
         List<Fix> ways = new ArrayList<>();
         Length more = layout.finger().dividedBy(2);
-        int middle = now.size() / 2;
-        offer(
-                ways,
-                plan,
-                "Wide middle, " + display.text(now.get(middle).plus(more), Precision.LAYOUT),
-                wider(now, middle, more));
+        wider(chosen, height, -1, more)
+                .ifPresent(list -> offer(
+                        ways, plan, "Wide middle, " + display.text(list.get(list.size() / 2), Precision.LAYOUT), list));
         Length kerf = plan.fingers().kerf();
-        Length sawn = layout.height().times(0.75);
-        int there = at(now, sawn);
-        offer(
-                ways,
-                plan,
-                "Wider by the saw's " + display.text(kerf, Precision.FIT) + " where the lid is sawn",
-                wider(now, there, kerf));
+        wider(chosen, height, 0.75, kerf)
+                .ifPresent(list -> offer(
+                        ways,
+                        plan,
+                        "Wider by the saw's " + display.text(kerf, Precision.FIT) + " where the lid is sawn",
+                        list));
         if (plan.fingers().widths() == null) {
-            offer(ways, plan, "These sections as a list, to change one by one", now);
+            offer(ways, plan, "These sections as a list, to change one by one", filling(of(layout), height));
         } else {
             ways.add(new Fix("Equal sections again", plan.with(plan.fingers().withWidths(null))));
         }
         return ways;
+    }
+
+    /**
+     * One section wider and the others narrower, with as many sections as the cutter still allows: those that stand, or two or four
+     * fewer.
+     *
+     * @param share of the height at which the wide one lies; negative for the middle section
+     */
+    private static Optional<List<Length>> wider(Rung chosen, Length height, double share, Length by) {
+        Length kerf = chosen.kerf().length();
+        Length clearance = chosen.clearance().length();
+        int most = chosen.sections().count();
+        for (int n = most; n >= Math.max(3, most - 4); n -= 2) {
+            Length slot = height.plus(clearance.times((n + 1) / 2)).dividedBy(n);
+            List<Length> equal = of(new Layout(n, slot, slot.minus(clearance), height));
+            int which = share < 0 ? n / 2 : at(equal, height.times(share));
+            List<Length> list = wider(equal, which, by);
+            boolean cuts = true;
+            for (int i = 0; i < n; i++) {
+                Length cut = i % 2 == 0 ? list.get(i).plus(clearance) : list.get(i);
+                cuts &= !cut.isUnder(kerf);
+            }
+            if (cuts) {
+                return Optional.of(list);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** What the list lacks of the height, shared over all sections. */
+    private static List<Length> filling(List<Length> widths, Length height) {
+        Length each = height.minus(sum(widths)).dividedBy(widths.size());
+        return summing(widths.stream().map(w -> w.plus(each)).toList(), height);
     }
 
     private static void offer(List<Fix> ways, BoxPlan plan, String label, List<Length> widths) {
@@ -134,11 +164,7 @@ public final class SectionLists {
         }
         LengthDisplay display = plan.display();
         List<Fix> fixes = new ArrayList<>();
-        List<Length> shared = new ArrayList<>();
-        for (Length width : widths) {
-            shared.add(width.plus(off.dividedBy(widths.size())));
-        }
-        offer(fixes, plan, "Share it over all sections", summing(shared, height));
+        offer(fixes, plan, "Share it over all sections", filling(widths, height));
         List<Length> last = new ArrayList<>(widths);
         last.set(last.size() - 1, last.get(last.size() - 1).plus(off));
         offer(fixes, plan, "Give it to the last section", last);

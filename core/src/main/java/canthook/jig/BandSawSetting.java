@@ -55,12 +55,18 @@ public record BandSawSetting(Rung rung, Worked shim, Worked settings, LengthDisp
         return rung.layout();
     }
 
-    /** The fence for the line after so many sections, from the reference edge. */
-    private Length fence(int line) {
-        Span slot = layout().fingerFirstSlots().get(line / 2);
-        return line % 2 == 0
-                ? slot.from()
-                : layout().slotFirstFingers().get(line / 2).to();
+    /** The fences for the lines after one section, two, and so on, from the reference edge. */
+    private List<Length> fences() {
+        List<Span> slots = layout().fingerFirstSlots();
+        List<Span> fingers = layout().slotFirstFingers();
+        List<Length> fences = new ArrayList<>();
+        for (int line = 0; line < layout().sections() / 2; line++) {
+            fences.add(
+                    line % 2 == 0
+                            ? slots.get(line / 2).from()
+                            : fingers.get(line / 2).to());
+        }
+        return fences;
     }
 
     private boolean shimmed(int line, End end) {
@@ -72,17 +78,18 @@ public record BandSawSetting(Rung rung, Worked shim, Worked settings, LengthDisp
         Length kerf = rung.kerf().length();
         Length height = layout().height();
         List<Cut> cuts = new ArrayList<>();
-        int lines = layout().sections() / 2;
-        for (int line = 0; line < lines; line++) {
+        List<Length> fences = fences();
+        int last = layout().slots(end.isFingerFirst()).size() - 1;
+        for (int line = 0; line < fences.size(); line++) {
             boolean shimHere = shimmed(line, end);
-            Length at = fence(line);
+            Length at = fences.get(line);
             Length near = shimHere ? at.minus(shim.length()) : at;
             for (boolean flipped : new boolean[] {false, true}) {
                 Length from = flipped ? height.minus(near).minus(kerf) : near;
                 cuts.add(new Cut(
                         end,
-                        slotOf(end, line, flipped),
-                        flipped ? 2 : 1,
+                        slotOf(end, line, flipped, last),
+                        ((line % 2 == 0) == (end == End.FINGER_FIRST)) != flipped ? 1 : 2,
                         2,
                         from,
                         from.plus(kerf),
@@ -95,9 +102,8 @@ public record BandSawSetting(Rung rung, Worked shim, Worked settings, LengthDisp
     }
 
     /** The slot whose waste this line's kerf lies in. */
-    private int slotOf(End end, int line, boolean flipped) {
+    private static int slotOf(End end, int line, boolean flipped, int last) {
         int near = end == End.FINGER_FIRST ? line / 2 : (line + 1) / 2;
-        int last = layout().slots(end.isFingerFirst()).size() - 1;
         return flipped ? last - near : near;
     }
 

@@ -77,6 +77,9 @@ public record Cut(End end, int slot, int pass, int passes, Length from, Length t
 
     /** {@code slot 3, pass 2 of 3}. */
     public String title() {
+        if (where instanceof Fence) {
+            return "slot " + (slot + 1) + (pass == 1 ? ", line nearer the reference edge" : ", line farther from it");
+        }
         return "slot " + (slot + 1) + (passes > 1 ? ", pass " + pass + " of " + passes : "");
     }
 }

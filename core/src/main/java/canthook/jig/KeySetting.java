@@ -2,6 +2,7 @@ package canthook.jig;
 
 import canthook.cutter.Pieces;
 import canthook.fingers.Layout;
+import canthook.fingers.Layout.Span;
 import canthook.fingers.Rung;
 import canthook.jig.Cut.ByEye;
 import canthook.jig.Cut.OnKey;
@@ -167,16 +168,16 @@ public record KeySetting(
         List<Length> offsets = rung.passesOf(full);
         Length far = offsets.get(offsets.size() - 1);
         List<Cut> cuts = new ArrayList<>();
-        int slots = layout.slots(end.isFingerFirst()).size();
+        List<Span> spans = layout.slots(end.isFingerFirst());
+        int slots = spans.size();
+        List<Length> stack = stackOfLeaves();
         for (int j = 0; j < slots; j++) {
-            Length near = layout.slots(end.isFingerFirst()).get(j).from();
+            Length near = spans.get(j).from();
             Rest rest = j > 0 ? Rest.SLOT : end == End.FINGER_FIRST ? Rest.EDGE : Rest.GUIDE;
             for (int i = offsets.size() - 1; i >= 0; i--) {
                 Length from = near.plus(offsets.get(i));
                 Length spacer = moves() ? Length.ZERO : far.minus(offsets.get(i));
                 Length here = moves() ? layout.finger().plus(offsets.get(i)) : gap.length();
-                List<Length> stack =
-                        zeroGap == null ? List.of() : Pieces.fewest(set(), here.minus(zeroGap.length()), LEAF_WITHIN);
                 cuts.add(new Cut(
                         end,
                         j,
@@ -185,7 +186,7 @@ public record KeySetting(
                         from,
                         from.plus(kerf),
                         new OnKey(rest, spacer, here, stack),
-                        instruction(rest, spacer, layout.shift())));
+                        moves() ? block(rest, offsets.get(i)) : instruction(rest, spacer, layout.shift())));
             }
         }
         Length tail = layout.tail();
@@ -198,14 +199,26 @@ public record KeySetting(
                     slots - 1,
                     offsets.size() + 1,
                     offsets.size() + 1,
-                    Length.longer(
-                            to.minus(kerf),
-                            layout.slots(end.isFingerFirst()).get(slots - 1).from()),
+                    Length.longer(to.minus(kerf), spans.get(slots - 1).from()),
                     to,
                     new ByEye(),
                     "Off the key: nibble away the sliver at the far edge."));
         }
         return cuts;
+    }
+
+    /** The leaves that take the fence from its block to a finger's gap; none when the fence is fixed. */
+    private List<Length> stackOfLeaves() {
+        return zeroGap == null
+                ? List.of()
+                : Pieces.fewest(set(), rung.finger().length().minus(zeroGap.length()), LEAF_WITHIN);
+    }
+
+    private static String block(Rest rest, Length offset) {
+        String part =
+                rest == Rest.EDGE ? "Edge to key" : rest == Rest.GUIDE ? "Butt against the guide" : "Last slot on key";
+        return part
+                + (offset.isPositive() ? ", pass block and leaves behind the fence." : ", leaves behind the fence.");
     }
 
     /** Leaves, and a few sheets of paper where the shop uses paper. */
@@ -242,10 +255,11 @@ public record KeySetting(
     public Place place(Cut cut) {
         if (cut.where() instanceof OnKey on && moves() && zeroGap != null) {
             return new Place(
-                    "Leaves over the zero block",
+                    "Leaves and pass block over the zero block",
                     Show.FIT,
                     Term.fixed(on.gap()).minus(zeroGap),
-                    "The gap for this pass less the gap on the block.");
+                    "The gap for this pass less the gap on the zero block: leaves for the finger, and a block as thick as the pass lies"
+                            + " from the slot's near wall.");
         }
         Term near = cut.end() == End.FINGER_FIRST
                 ? rung.finger().times(1)
@@ -337,6 +351,20 @@ public record KeySetting(
                     new Fix(
                             "Cut a new block to suit",
                             plan.with(plan.jig().with(new Leaves(null, leaves.set(), leaves.paper())))));
+        }
+        Length leavesOff = zeroGap == null
+                ? Length.ZERO
+                : stackOfLeaves().stream()
+                        .reduce(Length.ZERO, Length::plus)
+                        .minus(rung.finger().length().minus(zeroGap.length()));
+        if (leavesOff.abs().isOver(LEAF_WITHIN)) {
+            verdicts.note(
+                    Code.LEAVES_OFF,
+                    "jig.zero-gap",
+                    "The shop's leaves come no nearer than " + d.text(leavesOff.abs(), Precision.FIT)
+                            + ": the gap will be "
+                            + d.text(rung.finger().length().plus(leavesOff), Precision.FIT)
+                            + ". Cut the zero block to suit a leaf, or let the fit take it.");
         }
         boolean inside = !pressedTowards
                 .length()

@@ -37,7 +37,14 @@ import java.util.stream.Collectors;
  * @param wanted what was wanted
  */
 public record ScrewSetting(
-        Rung rung, Screw screw, ScrewPlan plan, List<ScrewPlan> others, Wanted wanted, Layout layout, Worked quantum)
+        Rung rung,
+        Screw screw,
+        ScrewPlan plan,
+        List<ScrewPlan> others,
+        Wanted wanted,
+        Layout layout,
+        Worked lead,
+        Worked quantum)
         implements Setting {
     private static final Length SAME = Length.mm(0.005);
     private static final int[] FINER = {2, 3, 4, 5, 8};
@@ -93,14 +100,14 @@ public record ScrewSetting(
                 "s",
                 "Slot the screw gives",
                 Show.FIT,
-                best.across() == 0 ? rung.kerf().times(1) : rung.kerf().plus(across.times(quantum)),
+                best.across() == 0 ? rung.kerf().times(1) : rung.kerf().plus(steps(across, lead, screw)),
                 "The kerf, and the steps between first and last pass.");
         Worked clearance = sheet.work(
                 "clearance",
                 "c",
                 "Clearance the screw gives",
                 Show.FIT,
-                rung.kerf().times(2).minus(on.minus(across).times(quantum)),
+                rung.kerf().times(2).minus(steps(on.minus(across), lead, screw)),
                 "It depends on the kerf and the step alone.");
         Worked finger = sheet.work(
                 "finger", "f", "Finger the screw gives", Show.FIT, slot.minus(clearance), "Slot less clearance.");
@@ -109,7 +116,7 @@ public record ScrewSetting(
                 "p",
                 "Pitch the screw gives",
                 Show.FIT,
-                across.plus(on).times(quantum),
+                steps(across.plus(on), lead, screw),
                 "All the steps from one slot to the next.");
         Worked closes = sheet.work(
                 "closing-height",
@@ -133,7 +140,18 @@ public record ScrewSetting(
                 found.size() > 1 ? found.subList(1, found.size()) : List.of(),
                 wanted,
                 layout,
+                lead,
                 quantum);
+    }
+
+    /** So many steps of the crank as a length, rounded once. */
+    private static Term steps(Term quanta, Worked lead, Screw screw) {
+        Term turned = lead.times(quanta);
+        if (screw.driver() != screw.driven()) {
+            turned = turned.times(screw.driver());
+        }
+        double by = screw.parts() * (screw.driver() == screw.driven() ? 1.0 : screw.driven());
+        return by == 1 ? turned : turned.over(by);
     }
 
     /** Quanta from zero to the first slot of an end, its kerf wholly inside the wood's line. */
@@ -196,7 +214,7 @@ public record ScrewSetting(
         return new Place(
                 "Carriage from zero",
                 Show.FIT,
-                Term.fixed(quanta).times(quantum),
+                steps(Term.fixed(quanta), lead, screw),
                 "So many steps of the crank from zero: " + turns(quanta, screw.parts()) + ".");
     }
 

@@ -141,19 +141,17 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
     private static String instruction(int pitches, Length odd, Length rest) {
         List<String> parts = new ArrayList<>();
         if (pitches > 0) {
-            parts.add(pitches == 1 ? "one pitch spacer" : pitches + " pitch spacers");
+            parts.add(pitches + " pitch");
         }
         if (odd.isPositive()) {
             parts.add("the odd one");
         }
         if (rest.isPositive()) {
-            parts.add("the pass spacer");
+            parts.add("pass spacer");
         }
-        if (parts.isEmpty()) {
-            return "No spacer: reference edge to the fence.";
-        }
-        String words = String.join(" and ", parts);
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1) + " at the fence.";
+        return parts.isEmpty()
+                ? "No spacer: reference edge to the fence."
+                : "Spacers at the fence: " + String.join(", ", parts) + ".";
     }
 
     @Override

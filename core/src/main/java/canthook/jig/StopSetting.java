@@ -82,8 +82,12 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
 
     @Override
     public Place place(Cut cut) {
-        Length wall = layout().slots(cut.end().isFingerFirst()).get(cut.slot()).from();
-        Length exact = exact(cut);
+        Pass pass = Setting.passes(layout(), rung, cut.end()).stream()
+                .filter(p -> p.slot() == cut.slot() && p.pass() == cut.pass())
+                .findFirst()
+                .orElseThrow();
+        Length exact = pass.from();
+        Length wall = exact.minus(pass.offset());
         Length rounding = cut.from().minus(exact);
         Term term = fixed(wall);
         if (!exact.equals(wall)) {
@@ -98,14 +102,6 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
                 term.times(1),
                 "From the stop to the cutter's near side: the slot's near wall, where the pass begins in it, and what rounding to"
                         + " the scale adds.");
-    }
-
-    private Length exact(Cut cut) {
-        return Setting.passes(layout(), rung, cut.end()).stream()
-                .filter(p -> p.slot() == cut.slot() && p.pass() == cut.pass())
-                .findFirst()
-                .orElseThrow()
-                .from();
     }
 
     @Override

@@ -67,6 +67,19 @@ public record FingerChoice(
         shared = shared == null ? Sharing.ONE_SIDE : shared;
         leftover = leftover == null ? Leftover.RIP : leftover;
         int rest = parity == Parity.ODD ? 1 : 0;
+        if (widths != null) {
+            widths = List.copyOf(widths);
+            if (widths.size() < 3 || widths.size() > MOST_SECTIONS || widths.size() % 2 != rest) {
+                throw new Refused(
+                        "widths",
+                        "A list of sections is of an " + (rest == 1 ? "odd" : "even") + " number, 3 to " + MOST_SECTIONS
+                                + "; " + widths.size() + " is not.");
+            }
+            for (int i = 0; i < widths.size(); i++) {
+                Refused.unlessBetween(
+                        "widths[" + i + "]", "Section " + (i + 1), widths.get(i), Length.mm(0.2), Length.mm(1500));
+            }
+        }
         if (sections != null && (sections < 3 || sections > MOST_SECTIONS || sections % 2 != rest)) {
             throw new Refused(
                     "sections",
@@ -81,19 +94,6 @@ public record FingerChoice(
         Refused.unlessAbsentOrBetween("clearance", "Clearance", clearance, Length.mm(-0.5), Length.mm(2));
         Refused.unlessAbsentOrBetween("lowerBy", "May close lower by", lowerBy, Length.ZERO, Length.mm(200));
         Refused.unlessBetween("higherBy", "May close higher by", higherBy, Length.ZERO, Length.mm(200));
-        if (widths != null) {
-            widths = List.copyOf(widths);
-            if (widths.size() < 3 || widths.size() > MOST_SECTIONS || widths.size() % 2 != rest) {
-                throw new Refused(
-                        "widths",
-                        "A list of sections is of an " + (rest == 1 ? "odd" : "even") + " number, 3 to " + MOST_SECTIONS
-                                + "; " + widths.size() + " is not.");
-            }
-            for (int i = 0; i < widths.size(); i++) {
-                Refused.unlessBetween(
-                        "widths[" + i + "]", "Section " + (i + 1), widths.get(i), Length.mm(0.2), Length.mm(1500));
-            }
-        }
     }
 
     /** Equal odd sections with a cutter of which only the kerf is known. */

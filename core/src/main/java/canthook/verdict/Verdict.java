@@ -61,6 +61,7 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         REACH_SHORT,
         KEY_TOO_WIDE,
         FENCE_CANNOT_CLOSE,
+        LEAVES_OFF,
         SCREW_MISSES_BAND,
         SCREW_GIVES,
         SPACERS_ADD_UP,

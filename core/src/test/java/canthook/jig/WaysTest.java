@@ -1,0 +1,262 @@
+package canthook.jig;
+
+import static canthook.SeedLibrary.bitBox;
+import static canthook.SeedLibrary.envelopeDrawer;
+import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.work;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import canthook.cutter.Cutter;
+import canthook.jig.Cut.Fence;
+import canthook.jig.Cut.Stacked;
+import canthook.jig.ScrewPlans.ScrewPlan;
+import canthook.jig.ScrewPlans.Wanted;
+import canthook.length.Length;
+import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice.Parity;
+import canthook.plan.FingerChoice.Sharing;
+import canthook.plan.JigChoice;
+import canthook.plan.JigChoice.Leaves;
+import canthook.plan.JigChoice.Screw;
+import canthook.plan.JigChoice.Way;
+import canthook.planner.WorkedPlan;
+import canthook.refusal.Refused;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Check values of the ways of indexing, worked by hand, and what each of them refuses. */
+class WaysTest {
+    private static BoxPlan by(BoxPlan plan, Way way) {
+        return plan.with(plan.jig().with(way));
+    }
+
+    private static Verdict verdict(WorkedPlan worked, Code code) {
+        return worked.verdicts().stream()
+                .filter(v -> v.code() == code)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static boolean has(WorkedPlan worked, Code code) {
+        return worked.verdicts().stream().anyMatch(v -> v.code() == code);
+    }
+
+    @Test
+    void sixteenThreadsAnInchInQuarterTurnsReachFiveHundredthsAndStepsOfTheQuantum() {
+        Screw screw = new Screw(mm(25.4 / 16), 1, 1, 4, null);
+        Wanted wanted = new Wanted(mm(3.2), mm(0.2), mm(7.5), mm(0.12), mm(0.06), false, 60);
+        assertThat(ScrewPlans.travel(screw, 1)).isEqualTo(new Length(396_875));
+        assertThat(ScrewPlans.reachable(screw, wanted)).containsExactly(mm(-0.346875), mm(0.05), mm(0.446875));
+        assertThat(ScrewPlans.best(screw, wanted)).noneMatch(ScrewPlan::inBand);
+        assertThat(ScrewPlans.kerfFor(screw, wanted)).isEqualTo(mm(3.235));
+        Wanted soft = new Wanted(mm(3.2), mm(0.2), mm(7.5), mm(0.06), mm(0.06), false, 60);
+        ScrewPlan best = ScrewPlans.best(screw, soft).get(0);
+        assertThat(best.inBand()).isTrue();
+        assertThat(best.clearance()).isEqualTo(mm(0.05));
+        // eleven steps are the nearest to 4.3 mm between first and last pass; 11 is prime, 7 steps are the farthest
+        // allowed
+        assertThat(best.across()).isEqualTo(11);
+        assertThat(best.t()).isEqualTo(1);
+        assertThat(best.slot()).isEqualTo(mm(3.2 + 11 * 0.396875));
+    }
+
+    @Test
+    void noPlanOfTheScrewIsBetterThanTheOneFound() {
+        Screw screw = new Screw(mm(2), 30, 25, 8, null);
+        Wanted wanted = new Wanted(mm(3.1), mm(0.2), mm(8.3), mm(0.12), mm(0.06), true, 60);
+        ScrewPlan best = ScrewPlans.best(screw, wanted).get(0);
+        double quantum = 2 * 30 / 25.0 / 8;
+        double nearest = Double.MAX_VALUE;
+        for (int t = 1; t * quantum <= 2.9; t++) {
+            for (int passes = 1; passes <= 40; passes++) {
+                for (int u = 1; u < 80; u++) {
+                    double slot = 3.1 + (passes - 1) * t * quantum;
+                    double clearance = 6.2 - (u - (passes - 1) * t) * quantum;
+                    boolean halfway = ((passes - 1) * t + u) % 2 == 0;
+                    if (halfway && Math.abs(clearance - 0.12) <= 0.06) {
+                        nearest = Math.min(nearest, Math.abs(slot - 8.3));
+                    }
+                }
+            }
+        }
+        assertThat(best.inBand()).isEqualTo(nearest < Double.MAX_VALUE);
+        if (best.inBand()) {
+            assertThat(Math.abs(best.slot().mm() - 8.3)).isLessThanOrEqualTo(nearest + 1e-6);
+        }
+        assertThat(best.startsHalfway()).isTrue();
+    }
+
+    @Test
+    void aScrewThatMissesTheBandOffersChangesThatReachIt() {
+        BoxPlan plan = by(envelopeDrawer(), Way.SCREW);
+        plan = plan.with(plan.jig().with(new Screw(mm(25.4 / 16), 1, 1, 4, null)));
+        Verdict misses = verdict(work(plan), Code.SCREW_MISSES_BAND);
+        assertThat(misses.sentence()).contains("0.05").contains("0.45");
+        assertThat(misses.fixes()).hasSizeGreaterThanOrEqualTo(3);
+        misses.fixes()
+                .forEach(fix -> assertThat(has(work(fix.after()), Code.SCREW_MISSES_BAND))
+                        .as(fix.label())
+                        .isFalse());
+    }
+
+    @Test
+    void whatTheScrewGivesCanBeTakenAndThenAgrees() {
+        BoxPlan plan = by(envelopeDrawer(), Way.SCREW);
+        plan = plan.with(plan.jig().with(new Screw(mm(2), 1, 1, 16, null)));
+        Verdict gives = verdict(work(plan), Code.SCREW_GIVES);
+        WorkedPlan taken = work(gives.fixes().get(0).after());
+        assertThat(has(taken, Code.SCREW_GIVES)).isFalse();
+        assertThat(taken.fingers().chosen().closing().length())
+                .isEqualTo(taken.number("jig.closing-height").orElseThrow().length());
+    }
+
+    @Test
+    void turnsAreCountedAsTheCrankIsMarked() {
+        assertThat(ScrewSetting.turns(27, 8)).isEqualTo("3 3/8 turns");
+        assertThat(ScrewSetting.turns(4, 8)).isEqualTo("1/2 turn");
+        assertThat(ScrewSetting.turns(8, 8)).isEqualTo("1 turn");
+        assertThat(ScrewSetting.turns(0, 4)).isEqualTo("0 turns");
+    }
+
+    @Test
+    void aScrewThatCannotTurnIsRefusedAtItsField() {
+        assertThatThrownBy(() -> new Screw(mm(0), 1, 1, 4, null))
+                .isInstanceOf(Refused.class)
+                .hasFieldOrPropertyWithValue("field", "lead");
+        assertThatThrownBy(() -> new Screw(mm(2), 0, 1, 4, null)).hasFieldOrPropertyWithValue("field", "driver");
+        assertThatThrownBy(() -> new Screw(mm(2), 1, 0, 4, null)).hasFieldOrPropertyWithValue("field", "driven");
+    }
+
+    @Test
+    void spacersAreTwiceTheSlotLessTheClearance() {
+        // n 11 with an 8 mm bit, c 0.12: m 6, p 15.88; the farthest slot stands 5 pitches out
+        WorkedPlan worked = work(by(bitBox(), Way.SPACERS));
+        SpacerSetting spacers = (SpacerSetting) worked.jig().setting();
+        assertThat(spacers.spacer().length()).isEqualTo(mm(15.88));
+        assertThat(spacers.fence().length()).isEqualTo(mm(5 * 15.88));
+        assertThat(spacers.odd().length()).isEqualTo(mm(8));
+        Stacked first = (Stacked) worked.jig().cuts().get(0).where();
+        assertThat(first).isEqualTo(new Stacked(0, mm(8), mm(0), mm(8)));
+        BoxPlan shared = by(bitBox(), Way.SPACERS);
+        shared = shared.with(shared.fingers().with(Sharing.CENTRED));
+        assertThat(((SpacerSetting) work(shared).jig().setting()).odd().length())
+                .isEqualTo(mm(7.94));
+    }
+
+    @Test
+    void theShimIsTheKerfLessHalfTheClearanceAndChangesSides() {
+        BoxPlan plan = by(envelopeDrawer(), Way.BAND_SAW);
+        plan = plan.with(plan.fingers().with(Sharing.CENTRED).withKerf(mm(1.2)).withSections(5));
+        WorkedPlan worked = work(plan);
+        BandSawSetting saw = (BandSawSetting) worked.jig().setting();
+        assertThat(saw.shim().length()).isEqualTo(mm(1.2 - 0.06));
+        assertThat(saw.settings().count()).isEqualTo(2);
+        assertThat(worked.jig().cuts())
+                .extracting(c -> c.end() + " " + ((Fence) c.where()).shim())
+                .containsExactly(
+                        "FINGER_FIRST false",
+                        "FINGER_FIRST false",
+                        "FINGER_FIRST true",
+                        "FINGER_FIRST true",
+                        "SLOT_FIRST true",
+                        "SLOT_FIRST true",
+                        "SLOT_FIRST false",
+                        "SLOT_FIRST false");
+    }
+
+    @Test
+    void dividersAreCorrectedByTheClosingErrorOverTheSteps() {
+        BoxPlan plan = by(bitBox(), Way.HAND);
+        HandSetting first = (HandSetting) work(plan).jig().setting();
+        assertThat(first.dividers().length()).isEqualTo(mm(87.28).dividedBy(11));
+        plan = plan.with(plan.jig().withClosingError(mm(2.2)));
+        HandSetting after = (HandSetting) work(plan).jig().setting();
+        assertThat(after.corrected().length()).isEqualTo(mm(87.28).dividedBy(11).minus(mm(0.2)));
+        BoxPlan lost = plan.with(plan.jig().withClosingError(mm(9)));
+        assertThat(has(work(lost), Code.CLOSING_ERROR_LARGE)).isTrue();
+    }
+
+    @Test
+    void leavesStandOverTheZeroBlock() {
+        BoxPlan plan = by(bitBox(), Way.SHIM_FENCE);
+        plan = plan.with(plan.jig().with(new Leaves(mm(7.5), Leaves.USUAL, null)));
+        Cut.OnKey on = (Cut.OnKey) work(plan).jig().cuts().get(0).where();
+        // 7.88 − 7.50 = 0.38: within five thousandths no pair comes, so the nearest leaf does
+        assertThat(on.leaves()).containsExactly(mm(0.4));
+        BoxPlan open = plan.with(plan.jig().with(new Leaves(mm(8), Leaves.USUAL, null)));
+        Verdict cannot = verdict(work(open), Code.FENCE_CANNOT_CLOSE);
+        assertThat(has(work(cannot.fixes().get(0).after()), Code.FENCE_CANNOT_CLOSE))
+                .isFalse();
+    }
+
+    @Test
+    void aRodTooThickForTheSlotIsRefusedAndAKeyOffered() {
+        BoxPlan plan = by(bitBox(), Way.ROD_KEY);
+        plan = plan.with(plan.jig().withRod(mm(8.2)));
+        Verdict wide = verdict(work(plan), Code.KEY_TOO_WIDE);
+        assertThat(wide.weight()).isEqualTo(Verdict.Weight.STOP);
+        assertThat(has(work(wide.fixes().get(0).after()), Code.KEY_TOO_WIDE)).isFalse();
+    }
+
+    @Test
+    void aBitMustReachPastTheBase() {
+        BoxPlan plan = by(bitBox(), Way.ROUTER_SLED);
+        Cutter bit = new Cutter("bit-8", "8 mm bit", Cutter.Kind.BIT, mm(8), mm(8), null, "", mm(16), null, null, "");
+        plan = plan.with(plan.fingers().with(bit))
+                .with(plan.jig().with(Way.ROUTER_SLED).withBase(mm(9)));
+        // slots are 7 and 0.4 deep: 16 − 9 leaves 7
+        Verdict shortOf = verdict(work(plan), Code.REACH_SHORT);
+        assertThat(shortOf.sentence()).contains("0.40 mm are wanting");
+        assertThat(has(work(shortOf.fixes().get(0).after()), Code.REACH_SHORT)).isFalse();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Way.class)
+    void everyWaySaysHowItIsSetUpAndHowItsErrorsBehave(Way way) {
+        BoxPlan plan = by(envelopeDrawer(), way);
+        plan = plan.with(plan.fingers().with(Sharing.CENTRED).withKerf(mm(1.2)));
+        Setting setting = work(plan).jig().setting();
+        assertThat(setting).isNotNull();
+        assertThat(setting.card()).hasSizeGreaterThanOrEqualTo(5);
+        assertThat(setting.errors()).endsWith(".");
+        assertThat(work(plan).jig().line(plan.display())).doesNotContain("cannot");
+    }
+
+    @Test
+    void unequalSectionsLeaveStopsAndHands() {
+        BoxPlan plan = envelopeDrawer();
+        List<Length> widths = List.of(mm(20), mm(16), mm(24), mm(16), mm(20));
+        plan = plan.with(plan.fingers().withWidths(widths));
+        WorkedPlan worked = work(plan);
+        assertThat(worked.jig().able()).containsExactly(Way.STOPS, Way.HAND);
+        Verdict cannot = verdict(worked, Code.WAY_CANNOT);
+        assertThat(cannot.sentence()).contains("needs equal sections");
+        cannot.fixes()
+                .forEach(fix -> assertThat(work(fix.after()).jig().setting())
+                        .as(fix.label())
+                        .isNotNull());
+    }
+
+    @Test
+    void anEvenCountIsNoMatterForABandSaw() {
+        BoxPlan plan = by(envelopeDrawer(), Way.BAND_SAW);
+        plan = plan.with(plan.fingers().with(Parity.EVEN));
+        Verdict cannot = verdict(work(plan), Code.WAY_CANNOT);
+        assertThat(cannot.sentence()).contains("odd count");
+        assertThat(work(cannot.fixes().get(0).after()).jig().setting()).isNotNull();
+    }
+
+    @Test
+    void aCoarseScaleIsMinded() {
+        BoxPlan plan = by(envelopeDrawer(), Way.STOPS);
+        plan = plan.with(plan.jig().withResolution(mm(0.5)));
+        Verdict coarse = verdict(work(plan), Code.SCALE_COARSE);
+        assertThat(has(work(coarse.fixes().get(0).after()), Code.SCALE_COARSE)).isFalse();
+        assertThat(new JigChoice(null).resolutionOrUsual()).isEqualTo(mm(0.1));
+    }
+}
