@@ -1,5 +1,6 @@
 package canthook.figure;
 
+import canthook.cutlist.CutList;
 import canthook.figure.Figure.Side;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
@@ -11,6 +12,7 @@ import canthook.plan.Lowered;
 import canthook.planner.WorkedPlan;
 import canthook.size.SizedBox;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 
 /** The box itself: in plan and elevation, unfolded, and standing on the shelf. */
@@ -183,7 +185,7 @@ public final class BoxFigures {
         for (int i = 0; i < 4; i++) {
             boolean isSide = i % 2 == 0;
             double length = isSide ? side : end;
-            part(d, layout, names[i], x, length, height, Math.min(isSide ? depth : endDepth, length / 2), isSide);
+            part(d, layout, names[i], x, length, height, Math.min(isSide ? depth : endDepth, length / 2));
             cutAway(d, worked, i, x, length, height);
             d.across(x, x + length, height, Side.BELOW, 0, isSide ? box.sideLength() : box.endLength());
             d.note(x + length / 2, height / 2, names[i], "pencil", "middle", null);
@@ -209,22 +211,155 @@ public final class BoxFigures {
     }
 
     private static void part(
-            Drawing d,
-            Layout layout,
-            String name,
-            double x,
-            double length,
-            double height,
-            double depth,
-            boolean fingerFirst) {
+            Drawing d, Layout layout, String name, double x, double length, double height, double depth) {
         d.rect("side-grain", x, 0, length, height, name);
-        for (Span span : fingerFirst ? layout.fingerFirstSlots() : layout.slotFirstSlots()) {
-            double from = span.from().mm();
-            double to = Math.min(span.to().mm(), height);
-            d.rect("slot", x, height - to, depth, to - from);
-            d.rect("slot", x + length - depth, height - to, depth, to - from);
+        for (int end = 1; end <= 2; end++) {
+            for (Span span : layout.slots(layout.isFingerFirst(name, end))) {
+                double from = Math.max(0, span.from().mm());
+                double to = Math.min(span.to().mm(), height);
+                if (to > from) {
+                    d.rect("slot", end == 1 ? x : x + length - depth, height - to, depth, to - from);
+                }
+            }
         }
         d.line("reference-edge", x, height, x + length, height);
+    }
+
+    /**
+     * The four parts opened like a book, as they are marked before the first cut: letters on the outside, numbers where ends meet,
+     * the reference edge with its hook. A2 lies beside B1, B2 beside C1, C2 beside D1; D2 comes round to A1.
+     */
+    public static Figure marked(WorkedPlan worked) {
+        Layout layout = worked.jig().layout(worked.fingers());
+        SizedBox box = worked.size();
+        Drawing d = new Drawing(
+                "marked",
+                "The four parts opened like a book, outsides up, with their pencil marks",
+                worked.plan().display());
+        double height = layout.height().mm();
+        double side = box.sideLength().length().mm();
+        double end = box.endLength().length().mm();
+        double gap = Math.max(side, end) * 0.07;
+        double x = 0;
+        List<CutList.Meeting> meetings = worked.cuts().meetings();
+        for (int i = 0; i < 4; i++) {
+            boolean isSide = i % 2 == 0;
+            double length = isSide ? side : end;
+            String name = String.valueOf((char) ('A' + i));
+            double depth = Math.min(
+                    (isSide ? box.slotDepth() : box.endSlotDepth()).length().mm(), length / 2);
+            part(d, layout, name, x, length, height, depth);
+            cutAway(d, worked, i, x, length, height);
+            grooveAcross(d, worked, x, height, length);
+            double hook = Math.min(height, length) * 0.09;
+            double middle = x + length / 2;
+            d.line("pencil", middle - hook, height - hook * 1.2, middle, height - hook * 0.2);
+            d.line("pencil", middle, height - hook * 0.2, middle + hook, height - hook * 1.2);
+            d.note(middle, height / 2, name, "pencil", "middle", null);
+            int left = meetings.get((i + 3) % 4).number();
+            int right = meetings.get(i).number();
+            double inset = depth + length * 0.06;
+            d.note(x + inset, height * 0.22, String.valueOf(left), "corner", "middle", null);
+            d.note(x + length - inset, height * 0.22, String.valueOf(right), "corner", "middle", null);
+            for (int at = 1; at <= 2; at++) {
+                d.note(
+                        at == 1 ? x : x + length,
+                        height + hook * 1.9 + height * 0.05,
+                        name + at + (layout.isFingerFirst(name, at) ? " finger-first" : " slot-first"),
+                        "quiet",
+                        at == 1 ? "start" : "end",
+                        null);
+            }
+            x += length + gap;
+        }
+        d.reach(0, height * 1.12);
+        return d.done();
+    }
+
+    /**
+     * If it looks like this: A2 and B1 as they should meet; B turned in its plane, which closes without complaint and puts only the
+     * groove wrong; B inside out, which closes with an odd count and jams with an even one.
+     */
+    public static Figure turned(WorkedPlan worked) {
+        Layout layout = worked.jig().layout(worked.fingers());
+        Drawing d = new Drawing(
+                "turned",
+                "As it should meet, and as it looks when a part is turned",
+                worked.plan().display());
+        double height = layout.height().mm();
+        double wide = height * 0.42;
+        double deep = Math.min(worked.size().slotDepth().length().mm(), wide * 0.5);
+        double groove = worked.plan().bottom().kind() == BottomChoice.Kind.NONE
+                ? -1
+                : worked.plan().bottom().groove().offset().mm();
+        String[] words = {
+            "as it should be",
+            "B end for end: closes, groove wrong",
+            layout.isEven() ? "B inside out: finger meets finger" : "B inside out: closes, marks inside"
+        };
+        for (int view = 0; view < 3; view++) {
+            double x = view * wide * 3.6;
+            d.rect("side-grain", x, 0, wide, height, "A");
+            ends(d, layout.slots(layout.isFingerFirst("A", 2)), x + wide - deep, deep, height, false);
+            d.line("reference-edge", x, height, x + wide, height);
+            double bx = x + wide + deep * 0.8;
+            d.rect("mate-up", bx, 0, wide, height, "B");
+            boolean up = view == 1;
+            boolean fingerFirst = layout.isFingerFirst("B", view == 0 ? 1 : 2);
+            ends(d, layout.slots(fingerFirst), bx, deep, height, up);
+            double edge = up ? 0 : height;
+            d.line("reference-edge", bx, edge, bx + wide, edge);
+            if (groove >= 0) {
+                d.line("bottom-groove-hidden", x, height - groove, x + wide, height - groove);
+                double at = up ? groove : height - groove;
+                d.line("bottom-groove-hidden", bx, at, bx + wide, at);
+            }
+            d.note(x + wide * 0.4, height / 2, "A", "pencil", "middle", null);
+            if (view != 2) {
+                d.note(bx + wide * 0.65, height / 2, "B", "pencil", "middle", null);
+            }
+            d.note(x + wide + deep * 0.4, height * 1.14, words[view], view == 0 ? "quiet" : "cut", "middle", null);
+        }
+        d.reach(0, height * 1.18);
+        return d.done();
+    }
+
+    private static void ends(Drawing d, List<Span> slots, double x, double deep, double height, boolean upsideDown) {
+        for (Span span : slots) {
+            double from = Math.max(0, span.from().mm());
+            double to = Math.min(height, span.to().mm());
+            if (to > from) {
+                d.rect("slot", x, upsideDown ? from : height - to, deep, to - from);
+            }
+        }
+    }
+
+    /**
+     * Corner templates at 1:1: the end of a finger-first and of a slot-first part, seen on their outside face, waste hatched, depth to
+     * the line. Laid on the wood they show where every saw line goes.
+     */
+    public static Figure templates(WorkedPlan worked) {
+        Layout layout = worked.jig().layout(worked.fingers());
+        Drawing d = new Drawing("templates", "Corner templates", worked.plan().display());
+        double height = layout.height().mm();
+        double depth = worked.size().slotDepth().length().mm();
+        double other = worked.size().endSlotDepth().length().mm();
+        double y = 0;
+        for (boolean fingerFirst : new boolean[] {true, false}) {
+            double deep = layout.isEven() || fingerFirst ? depth : other;
+            d.rect("outline", 0, y, height, deep);
+            for (Span span : layout.slots(fingerFirst)) {
+                double from = Math.max(0, span.from().mm());
+                double to = Math.min(height, span.to().mm());
+                if (to > from) {
+                    d.rect("waste", from, y, to - from, deep);
+                }
+            }
+            d.line("reference-edge", 0, y - 3, 0, y + deep + 3);
+            d.note(0, y - 4, fingerFirst ? "finger-first end" : "slot-first end", "quiet", "start", null);
+            y += deep + 16;
+        }
+        return d.done();
     }
 
     /** The box on the shelf, seen from above a corner: fingers, end grain, lid line where they really are. */
@@ -261,35 +396,43 @@ public final class BoxFigures {
         if (off > slope) {
             d.shape("standing-inside", null, length, 0, length + dx, -dy, length + dx, off - dy, length, off);
         }
-        for (Span span : layout.fingerFirstSlots()) {
-            double from = height - span.from().mm();
+        for (Span span : layout.slots(layout.isFingerFirst("A", 2))) {
+            double from = height - Math.max(0, span.from().mm());
             double to = height - Math.min(span.to().mm(), height);
             if (from > off) {
                 d.rect("end-grain", length - t, Math.max(to, off), t, from - Math.max(to, off));
             }
+        }
+        for (Span span : layout.slots(layout.isFingerFirst("A", 1))) {
+            double from = height - Math.max(0, span.from().mm());
+            double to = height - Math.min(span.to().mm(), height);
             if (low == null || low.which() != Lowered.Which.BOTH_ENDS || from > off) {
                 double upTo = low != null && low.which() == Lowered.Which.BOTH_ENDS ? Math.max(to, off) : to;
                 d.rect("end-grain", 0, upTo, t, from - upTo);
             }
         }
-        for (Span span : layout.slotFirstSlots()) {
-            double from = height - span.from().mm();
-            double to = Math.max(off, height - Math.min(span.to().mm(), height));
-            if (from <= off) {
-                continue;
+        for (int end = 1; end <= 2; end++) {
+            double bx = end == 1 ? 0 : dx;
+            double by = end == 1 ? 0 : -dy;
+            double inX = end == 1 ? ix : -ix;
+            double inY = end == 1 ? -iy : iy;
+            for (Span span : layout.slots(layout.isFingerFirst("B", end))) {
+                double from = height - Math.max(0, span.from().mm());
+                double to = Math.max(off, height - Math.min(span.to().mm(), height));
+                if (from > off) {
+                    d.shape(
+                            "standing-end-grain",
+                            null,
+                            length + bx,
+                            from + by,
+                            length + bx + inX,
+                            from + by + inY,
+                            length + bx + inX,
+                            to + by + inY,
+                            length + bx,
+                            to + by);
+                }
             }
-            d.shape("standing-end-grain", null, length, from, length + ix, from - iy, length + ix, to - iy, length, to);
-            d.shape(
-                    "standing-end-grain",
-                    null,
-                    length + dx,
-                    from - dy,
-                    length + dx - ix,
-                    from - dy + iy,
-                    length + dx - ix,
-                    to - dy + iy,
-                    length + dx,
-                    to - dy);
         }
         if (worked.lid().lidLine() != null) {
             double y = height - worked.lid().lidLine().length().mm();

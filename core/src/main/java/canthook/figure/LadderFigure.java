@@ -24,7 +24,7 @@ public record LadderFigure(List<Double> slots, List<Double> passes, double closi
             slots.add(three(Math.min(span.to().mm(), closing)));
         }
         List<Double> passes = new ArrayList<>();
-        if (rung.feasible()) {
+        if (rung.feasible() && rung.layout().isEqual()) {
             for (Length at : rung.passesAt()) {
                 passes.add(three(rung.layout().finger().plus(at).mm()));
             }

@@ -19,7 +19,7 @@ public final class Salvage {
                 symmetrical
                         ? "With an odd count the joint itself may still close: if no groove is cut yet, mark the other edge as reference and"
                                 + " check it against its mate before you trust it."
-                        : "With an even count a part turned end for end meets finger with finger. Keep it for a shorter box.";
+                        : "With an even count an end cut from the wrong edge meets finger with finger. Keep the part for a shorter box.";
             case TEAR_OUT ->
                 "Glue the chip back now, before it is lost, or turn that face inside. Then renew the backing.";
             case TOO_DEEP ->

@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import canthook.length.Length;
 import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice;
 import canthook.plan.SizeWish;
 import canthook.plan.Stuff;
 import canthook.planner.Planner;
@@ -88,6 +89,7 @@ class HouseRulesTest {
                         tips,
                         null)));
             }
+            plans.add(plan.with(plan.fingers().with(FingerChoice.Parity.EVEN)));
             BoardAtHand blank = plan.blank();
             plans.add(plan.with(new BoardAtHand(
                     blank.length(),
