@@ -204,6 +204,17 @@ public record ScrewSetting(
         return whole == 0 ? part + " turn" : whole + " " + part + " turns";
     }
 
+    /** A plan in a line, for choosing by eye. */
+    public String words(ScrewPlan other, LengthDisplay display) {
+        return "slot " + display.number(other.slot(), Precision.FIT) + ", clearance "
+                + display.number(other.clearance(), Precision.FIT)
+                + (other.inBand() ? "" : " (outside the band)") + ": "
+                + (other.passes() == 1
+                        ? "one pass"
+                        : other.passes() + " passes " + turns(other.t(), screw.parts()) + " apart")
+                + ", then " + turns(other.u(), screw.parts()) + " on";
+    }
+
     private static long gcd(long a, long b) {
         return b == 0 ? a : gcd(b, a % b);
     }

@@ -1,6 +1,7 @@
 package canthook.server;
 
 import canthook.board.Blank;
+import canthook.cutter.Cutter;
 import canthook.server.box.Shelf;
 import canthook.server.export.ProjectFile;
 import canthook.server.rack.ClimateApi.OwnClimate;
@@ -35,13 +36,14 @@ class Demo implements ApplicationRunner {
     }
 
     /** What lies on the demo's rack. */
-    private record DemoRack(List<Blank> blanks, List<OwnWood> woods, List<OwnClimate> climates) {}
+    private record DemoRack(List<Blank> blanks, List<OwnWood> woods, List<OwnClimate> climates, List<Cutter> cutters) {}
 
     private void fillRack() throws IOException {
         try (InputStream in = new ClassPathResource("demo/rack.json").getInputStream()) {
             DemoRack demo = json.readValue(in, DemoRack.class);
             demo.woods().forEach(wood -> rack.add(Rack.Kind.WOOD, wood.name(), wood::as));
             demo.blanks().forEach(blank -> rack.add(Rack.Kind.BLANK, blank.name(), blank::withId));
+            demo.cutters().forEach(cutter -> rack.add(Rack.Kind.CUTTER, cutter.name(), cutter::withId));
             demo.climates().forEach(climate -> rack.add(Rack.Kind.CLIMATE, climate.name(), climate::as));
         }
     }

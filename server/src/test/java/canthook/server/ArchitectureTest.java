@@ -26,7 +26,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule ONLY_SHELF_AND_RACK_KNOW_STORAGE = noClasses()
             .that()
-            .resideOutsideOfPackages("canthook.server.box..", "canthook.server.rack..")
+            .resideOutsideOfPackages("canthook.server.box..", "canthook.server.rack..", "canthook.server.saw..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("org.apache.ibatis..", "java.sql..", "org.springframework.jdbc..");

@@ -4,6 +4,7 @@ import canthook.figure.Figure;
 import canthook.figure.LadderFigure;
 import canthook.fit.Fit;
 import canthook.plan.BoxPlan;
+import canthook.plan.JigChoice;
 import canthook.planner.Stations.Station;
 import canthook.verdict.Verdict;
 import canthook.working.Worked.Basis;
@@ -17,7 +18,10 @@ import org.jspecify.annotations.Nullable;
  * @param fields every length the maker can decide, as text to edit, by its place in the plan
  * @param numbers those the station shows; all of them when no station was asked for
  * @param ladder the rungs, when the station is fingers
- * @param steps the first cuts, when the station is jig
+ * @param steps every pass over either kind of end, when the station is jig
+ * @param jig the way of indexing, when the station is jig
+ * @param cuts every cut on every part, when the station is cut
+ * @param patterns ways to divide into unequal sections, when the station is fingers
  * @param corners kinds of corner compared, when the station is corners
  * @param direction which way the key goes, when there is a test cut
  * @param testCuts as shown, oldest first, in step with those sent
@@ -34,6 +38,9 @@ public record Answer(
         String recommendation,
         @Nullable List<RungView> ladder,
         @Nullable List<StepView> steps,
+        @Nullable JigView jig,
+        @Nullable CutListView cuts,
+        @Nullable List<FixView> patterns,
         @Nullable List<CornerView> corners,
         Fit.@Nullable Direction direction,
         List<TestCutView> testCuts,
@@ -72,8 +79,11 @@ public record Answer(
     /** A change that mends; applying it is taking {@code after} for the plan. */
     public record FixView(String label, BoxPlan after) {}
 
-    /** One rung of the ladder; its numbers open under {@code fingers.<sections>.…}. */
+    /** One rung of the ladder; its numbers open under its name: {@code fingers.13.…}. */
     public record RungView(
+            String name,
+            String cutter,
+            String cutterId,
             int sections,
             boolean feasible,
             String why,
@@ -88,8 +98,45 @@ public record Answer(
             List<String> reasons,
             LadderFigure figure) {}
 
-    /** One of the first cuts. */
-    public record StepView(String end, String title, String instruction, String from, String to) {}
+    /**
+     * One pass over a kind of end.
+     *
+     * @param number id of the number that says where the jig stands
+     * @param place where the jig stands, as shown
+     */
+    public record StepView(
+            String id,
+            String end,
+            String title,
+            String instruction,
+            String from,
+            String to,
+            String number,
+            String place,
+            String placeLabel) {}
+
+    /**
+     * The way of indexing.
+     *
+     * @param ways to choose from; those that cannot make this layout say so
+     * @param card how to set up, with its checks
+     * @param errors how its errors behave
+     * @param plans of a screw, best first, in words; empty for other ways
+     */
+    public record JigView(List<WayView> ways, List<String> card, String errors, List<String> plans) {}
+
+    /** A way of indexing, and whether it can make this layout. */
+    public record WayView(JigChoice.Way way, String words, boolean able) {}
+
+    /** Every cut, by the stack that is in the jig. */
+    public record CutListView(List<SetupView> setups, List<MeetingView> meetings) {}
+
+    /** What is cut with one stack in the jig. */
+    public record SetupView(
+            String stack, String kind, String depth, String face, int passes, String why, List<StepView> cuts) {}
+
+    /** Which ends meet at a corner. */
+    public record MeetingView(int number, String one, String other) {}
 
     /** A kind of corner; its numbers by their ids. */
     public record CornerView(

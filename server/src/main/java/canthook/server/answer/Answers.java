@@ -1,5 +1,7 @@
 package canthook.server.answer;
 
+import canthook.cutlist.CutList;
+import canthook.cutlist.SawCut;
 import canthook.figure.BlankFigure;
 import canthook.figure.BoxFigures;
 import canthook.figure.CornerFigures;
@@ -11,22 +13,31 @@ import canthook.figure.PanelFigures;
 import canthook.figure.StickFigure;
 import canthook.figure.YearFigure;
 import canthook.fingers.Rung;
+import canthook.fingers.SectionLists;
 import canthook.fit.Fit;
-import canthook.jig.KeySetting;
+import canthook.jig.Cut;
+import canthook.jig.ScrewSetting;
+import canthook.jig.Setting;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.plan.JigChoice.Way;
 import canthook.planner.PlanLengths;
 import canthook.planner.Stations;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
 import canthook.server.answer.Answer.CornerView;
+import canthook.server.answer.Answer.CutListView;
 import canthook.server.answer.Answer.FixView;
+import canthook.server.answer.Answer.JigView;
+import canthook.server.answer.Answer.MeetingView;
 import canthook.server.answer.Answer.NumberView;
 import canthook.server.answer.Answer.RungView;
+import canthook.server.answer.Answer.SetupView;
 import canthook.server.answer.Answer.StepView;
 import canthook.server.answer.Answer.TestCutView;
 import canthook.server.answer.Answer.VerdictView;
+import canthook.server.answer.Answer.WayView;
 import canthook.server.answer.Answer.WorkingView;
 import canthook.shop.TestCut;
 import canthook.verdict.Verdict;
@@ -47,6 +58,7 @@ public final class Answers {
             "fingers", List.of("fingers.", "size.height", "size.thickness"),
             "blank", List.of("blank.", "size.", "fingers.first-rip", "fingers.closing-height"),
             "jig", List.of("jig.", "fingers.", "size.slot-depth", "fit.closing-height-after", "fit.clearance"),
+            "cut", List.of("cut.", "jig.", "size.slot-depth", "size.end-slot-depth", "fingers.first-rip"),
             "fit", List.of("fit.", "fingers.", "jig.gap"),
             "bottom", List.of("bottom.", "seasons."),
             "lid", List.of("lid.", "seasons."));
@@ -87,6 +99,9 @@ public final class Answers {
                 worked.fingers().sentence(),
                 "fingers".equals(station) ? ladder(worked) : null,
                 "jig".equals(station) ? steps(worked) : null,
+                "jig".equals(station) ? jig(worked) : null,
+                "cut".equals(station) ? cuts(worked) : null,
+                "fingers".equals(station) ? patterns(worked) : null,
                 "corners".equals(station) ? corners(worked) : null,
                 reading == null ? null : reading.direction(),
                 testCuts(worked),
@@ -144,6 +159,9 @@ public final class Answers {
         List<RungView> ladder = new ArrayList<>();
         for (Rung rung : worked.fingers().rungs()) {
             ladder.add(new RungView(
+                    rung.slot().id().replace(".slot", ""),
+                    rung.tool().name(),
+                    rung.tool().id(),
                     rung.sections().count(),
                     rung.feasible(),
                     rung.why(),
@@ -203,17 +221,74 @@ public final class Answers {
     }
 
     private static List<StepView> steps(WorkedPlan worked) {
+        return worked.jig().cuts().stream()
+                .map(cut -> step(worked, cut, cut.id()))
+                .toList();
+    }
+
+    private static StepView step(WorkedPlan worked, Cut cut, String id) {
         LengthDisplay display = worked.plan().display();
-        List<StepView> steps = new ArrayList<>();
-        for (KeySetting.Step step : worked.jig().steps()) {
-            steps.add(new StepView(
-                    step.end() == KeySetting.End.FINGER_FIRST ? "finger-first" : "slot-first",
-                    step.title(),
-                    step.instruction(),
-                    display.number(step.passFrom(), Precision.FIT),
-                    display.number(step.passFrom().plus(worked.plan().fingers().kerf()), Precision.FIT)));
+        Worked place = worked.jig().place(cut);
+        return new StepView(
+                id,
+                cut.end().words(),
+                cut.title(),
+                cut.instruction(),
+                display.number(cut.from(), Precision.FIT),
+                display.number(cut.to(), Precision.FIT),
+                place.id(),
+                place.number(display),
+                place.label().substring(0, place.label().indexOf(',')));
+    }
+
+    private static JigView jig(WorkedPlan worked) {
+        List<WayView> ways = new ArrayList<>();
+        for (Way way : Way.values()) {
+            ways.add(new WayView(way, way.words(), worked.jig().able().contains(way)));
         }
-        return steps;
+        Setting setting = worked.jig().setting();
+        LengthDisplay display = worked.plan().display();
+        List<String> plans = new ArrayList<>();
+        if (setting instanceof ScrewSetting screw) {
+            plans.add(screw.words(screw.plan(), display));
+            screw.others().forEach(other -> plans.add(screw.words(other, display)));
+        }
+        return new JigView(
+                ways, setting == null ? List.of() : setting.card(), setting == null ? "" : setting.errors(), plans);
+    }
+
+    private static CutListView cuts(WorkedPlan worked) {
+        CutList list = worked.cuts();
+        LengthDisplay display = worked.plan().display();
+        List<SetupView> setups = new ArrayList<>();
+        int from = 0;
+        for (CutList.Setup setup : list.setups()) {
+            List<SawCut> cuts = list.cuts().subList(from, from + setup.passes());
+            from += setup.passes();
+            setups.add(new SetupView(
+                    setup.stack(),
+                    setup.end().words(),
+                    display.text(setup.depth(), Precision.FIT),
+                    setup.face().words(),
+                    setup.passes(),
+                    setup.why(),
+                    cuts.stream().map(c -> step(worked, c.pass(), c.id())).toList()));
+        }
+        return new CutListView(
+                setups,
+                list.meetings().stream()
+                        .map(m -> new MeetingView(m.number(), m.one(), m.other()))
+                        .toList());
+    }
+
+    private static List<FixView> patterns(WorkedPlan worked) {
+        return SectionLists.patterns(
+                        worked.plan(),
+                        worked.fingers().chosen(),
+                        worked.size().height().length())
+                .stream()
+                .map(f -> new FixView(f.label(), f.after()))
+                .toList();
     }
 
     private static List<Figure> figures(WorkedPlan worked, String station, double day, int step) {
@@ -222,6 +297,7 @@ public final class Answers {
             case "corners" -> CornerFigures.of(worked);
             case "blank" -> List.of(BlankFigure.of(worked));
             case "jig" -> List.of(JigFigure.of(worked, step));
+            case "cut" -> List.of(BoxFigures.marked(worked), BoxFigures.turned(worked));
             case "fit" -> List.of(FitFigures.joint(worked), FitFigures.move(worked), FitFigures.band(worked));
             case "bottom" -> panel(worked, false, day);
             case "lid" -> panel(worked, true, day);

@@ -10,8 +10,7 @@ import canthook.plan.StartingPlan;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
-import canthook.server.rack.RuleBook;
-import canthook.shop.HouseRules;
+import canthook.server.rack.ShopFloor;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -38,7 +37,7 @@ import org.springframework.web.bind.annotation.RestController;
 public class WorkApi {
     private static final long REMEMBERED_BYTES = 8_000_000;
     private final ObjectWriter writer;
-    private final RuleBook book;
+    private final ShopFloor floor;
 
     /**
      * Answers as sent. A plan always works out to the same, and a bench asks the same again: back at a station, undo, redo, a
@@ -46,8 +45,8 @@ public class WorkApi {
      */
     private final Cache<Asked, byte[]> remembered;
 
-    WorkApi(ObjectMapper json, RuleBook book) {
-        this.book = book;
+    WorkApi(ObjectMapper json, ShopFloor floor) {
+        this.floor = floor;
         writer = json.writerFor(Answer.class);
         remembered = Caffeine.newBuilder()
                 .maximumWeight(REMEMBERED_BYTES)
@@ -83,13 +82,17 @@ public class WorkApi {
             return day == null ? 0 : day;
         }
 
-        WorkedPlan worked(HouseRules rules) {
-            return Planner.work(plan, new Shop(rules, testCuts == null ? List.of() : testCuts));
+        List<TestCut> cuts() {
+            return testCuts == null ? List.of() : testCuts;
         }
     }
 
     /** What was asked, in which shop. */
-    private record Asked(WorkRequest request, HouseRules rules) {}
+    private record Asked(WorkRequest request, Shop shop) {
+        WorkedPlan worked() {
+            return Planner.work(request.plan(), shop);
+        }
+    }
 
     /** A length as typed. */
     public record LengthRequest(
@@ -112,11 +115,11 @@ public class WorkApi {
     @PostMapping(value = "/work", produces = MediaType.APPLICATION_JSON_VALUE)
     @ApiResponse(content = @Content(schema = @Schema(implementation = Answer.class)))
     ResponseEntity<byte[]> work(@RequestBody WorkRequest request) throws JsonProcessingException {
-        Asked asked = new Asked(request, book.rules());
+        Asked asked = asked(request);
         byte[] body = remembered.getIfPresent(asked);
         if (body == null) {
             body = writer.writeValueAsBytes(Answers.of(
-                    request.worked(asked.rules()),
+                    asked.worked(),
                     request.station(),
                     request.dayOrDriest(),
                     request.step() == null ? 0 : request.step()));
@@ -125,9 +128,13 @@ public class WorkApi {
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(body);
     }
 
+    private Asked asked(WorkRequest request) {
+        return new Asked(request, floor.shop(request.plan(), request.cuts()));
+    }
+
     @PostMapping("/work/{number}")
     Answer.WorkingView working(@PathVariable String number, @RequestBody WorkRequest request) {
-        return Answers.working(request.worked(book.rules()), number, request.dayOrDriest())
+        return Answers.working(asked(request).worked(), number, request.dayOrDriest())
                 .orElseThrow(() -> new Refused("number", "This plan has no number called “" + number + "”."));
     }
 

@@ -9,8 +9,7 @@ import canthook.planner.Stations;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
 import canthook.server.box.Shelf.KeptBox;
-import canthook.server.rack.RuleBook;
-import canthook.shop.Shop;
+import canthook.server.rack.ShopFloor;
 import canthook.shop.TestCut;
 import canthook.verdict.Verdict;
 import java.util.List;
@@ -32,11 +31,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/boxes")
 public class BoxApi {
     private final Shelf shelf;
-    private final RuleBook book;
+    private final ShopFloor floor;
 
-    BoxApi(Shelf shelf, RuleBook book) {
+    BoxApi(Shelf shelf, ShopFloor floor) {
         this.shelf = shelf;
-        this.book = book;
+        this.floor = floor;
     }
 
     /**
@@ -139,7 +138,7 @@ public class BoxApi {
     }
 
     private ShelfBox onShelf(KeptBox box) {
-        WorkedPlan worked = Planner.work(box.plan(), new Shop(book.rules(), box.cuts()));
+        WorkedPlan worked = Planner.work(box.plan(), floor.shop(box.plan(), box.cuts()));
         List<Stations.Station> stations = Stations.of(worked);
         Stations.Station next = stations.stream()
                 .filter(s -> s.worst() == Verdict.Weight.STOP)

@@ -1,11 +1,13 @@
 package canthook.server.export;
 
+import canthook.figure.BoxFigures;
 import canthook.figure.StickFigure;
 import canthook.planner.Planner;
+import canthook.planner.WorkedPlan;
 import canthook.server.box.Shelf;
 import canthook.server.box.Shelf.KeptBox;
-import canthook.server.rack.RuleBook;
-import canthook.shop.Shop;
+import canthook.server.rack.ShopFloor;
+import java.util.List;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
@@ -18,19 +20,22 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Project files and story sticks. */
+/** Project files, story sticks, templates, run sheets. */
 @RestController
 @RequestMapping("/api")
 public class ExportApi {
+    private static final MediaType SVG = MediaType.valueOf("image/svg+xml;charset=UTF-8");
+    private static final MediaType DXF = MediaType.valueOf("application/dxf;charset=US-ASCII");
     private final Shelf shelf;
-    private final RuleBook book;
+    private final ShopFloor floor;
 
-    ExportApi(Shelf shelf, RuleBook book) {
+    ExportApi(Shelf shelf, ShopFloor floor) {
         this.shelf = shelf;
-        this.book = book;
+        this.floor = floor;
     }
 
     @GetMapping("/boxes/{id}/project.json")
@@ -44,19 +49,70 @@ public class ExportApi {
     @PostMapping("/boxes/import")
     @ResponseStatus(HttpStatus.CREATED)
     KeptBox bring(@RequestBody ProjectFile file) {
-        return shelf.add(file.plan(), file.testCuts() == null ? java.util.List.of() : file.testCuts());
+        return shelf.add(file.plan(), file.testCuts() == null ? List.of() : file.testCuts());
     }
 
     @GetMapping(value = "/boxes/{id}/stick.svg", produces = "image/svg+xml")
     ResponseEntity<String> stick(@PathVariable String id) {
+        WorkedPlan worked = worked(id);
+        return sent(StickSvg.of(StickFigure.of(worked), worked.plan().name()), SVG, id + "-stick.svg");
+    }
+
+    @GetMapping(value = "/boxes/{id}/stick.pdf", produces = "application/pdf")
+    ResponseEntity<byte[]> stickPdf(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        WorkedPlan worked = worked(id);
+        return sent(
+                FigurePdf.of(List.of(StickFigure.of(worked)), worked.plan().name(), Paper.byName(paper)),
+                MediaType.APPLICATION_PDF,
+                id + "-stick.pdf");
+    }
+
+    @GetMapping(value = "/boxes/{id}/stick.dxf", produces = "application/dxf")
+    ResponseEntity<String> stickDxf(@PathVariable String id) {
+        return sent(FigureDxf.of(StickFigure.of(worked(id))), DXF, id + "-stick.dxf");
+    }
+
+    @GetMapping(value = "/boxes/{id}/corners.svg", produces = "image/svg+xml")
+    ResponseEntity<String> corners(@PathVariable String id) {
+        WorkedPlan worked = worked(id);
+        return sent(TemplateSvg.of(BoxFigures.templates(worked), worked.plan().name()), SVG, id + "-corners.svg");
+    }
+
+    @GetMapping(value = "/boxes/{id}/corners.pdf", produces = "application/pdf")
+    ResponseEntity<byte[]> cornersPdf(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        WorkedPlan worked = worked(id);
+        return sent(
+                FigurePdf.of(
+                        List.of(BoxFigures.templates(worked)), worked.plan().name(), Paper.byName(paper)),
+                MediaType.APPLICATION_PDF,
+                id + "-corners.pdf");
+    }
+
+    @GetMapping(value = "/boxes/{id}/corners.dxf", produces = "application/dxf")
+    ResponseEntity<String> cornersDxf(@PathVariable String id) {
+        return sent(FigureDxf.of(BoxFigures.templates(worked(id))), DXF, id + "-corners.dxf");
+    }
+
+    @GetMapping(value = "/boxes/{id}/cuts.csv", produces = "text/csv")
+    ResponseEntity<String> cuts(@PathVariable String id) {
+        return sent(RunSheet.csv(worked(id)), MediaType.valueOf("text/csv;charset=UTF-8"), id + "-cuts.csv");
+    }
+
+    @GetMapping(value = "/boxes/{id}/run-sheet.pdf", produces = "application/pdf")
+    ResponseEntity<byte[]> runSheet(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        return sent(RunSheet.pdf(worked(id), Paper.byName(paper)), MediaType.APPLICATION_PDF, id + "-run-sheet.pdf");
+    }
+
+    private WorkedPlan worked(String id) {
         KeptBox box = shelf.get(id);
-        String svg = StickSvg.of(
-                StickFigure.of(Planner.work(box.plan(), new Shop(book.rules(), box.cuts()))),
-                box.plan().name());
+        return Planner.work(box.plan(), floor.shop(box.plan(), box.cuts()));
+    }
+
+    private static <T> ResponseEntity<T> sent(T body, MediaType type, String name) {
         return ResponseEntity.ok()
-                .contentType(MediaType.valueOf("image/svg+xml;charset=UTF-8"))
-                .header(HttpHeaders.CONTENT_DISPOSITION, attached(id + "-stick.svg"))
-                .body(svg);
+                .contentType(type)
+                .header(HttpHeaders.CONTENT_DISPOSITION, attached(name))
+                .body(body);
     }
 
     @GetMapping(value = "/schema/project.json", produces = "application/schema+json")

@@ -47,7 +47,7 @@ final class StickSvg {
         return svg.append("</g>\n</svg>\n").toString();
     }
 
-    private static void shape(StringBuilder svg, Shape shape) {
+    static void shape(StringBuilder svg, Shape shape) {
         List<Double> p = shape.points();
         if (shape.role().startsWith("ticks")) {
             StringBuilder path = new StringBuilder();
@@ -68,16 +68,16 @@ final class StickSvg {
                 .formatted(shape.role(), mm(x), mm(y), mm(p.get(2) - x), mm(p.get(5) - y)));
     }
 
-    private static void text(StringBuilder svg, double x, double y, String anchor, String words) {
+    static void text(StringBuilder svg, double x, double y, String anchor, String words) {
         svg.append("<text x=\"%s\" y=\"%s\" text-anchor=\"%s\">%s</text>\n"
                 .formatted(mm(x), mm(y), anchor, escaped(words)));
     }
 
-    private static String mm(double value) {
+    static String mm(double value) {
         return String.format(Locale.ROOT, "%.4f", value).replaceAll("\\.?0+$", "");
     }
 
-    private static String escaped(String text) {
+    static String escaped(String text) {
         return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
     }
 }

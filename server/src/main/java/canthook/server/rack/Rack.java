@@ -1,6 +1,7 @@
 package canthook.server.rack;
 
 import canthook.board.Blank;
+import canthook.cutter.Cutter;
 import canthook.refusal.Refused;
 import canthook.server.keeping.Ids;
 import canthook.server.keeping.StaleWrite;
@@ -44,6 +45,8 @@ public class Rack {
         public static final Kind<Blank> BLANK = new Kind<>("blank", Blank.class, Blank::id, Blank::name);
         public static final Kind<Wood> WOOD = new Kind<>("wood", Wood.class, Wood::id, Wood::name);
         public static final Kind<Climate> CLIMATE = new Kind<>("climate", Climate.class, Climate::id, Climate::name);
+
+        public static final Kind<Cutter> CUTTER = new Kind<>("cutter", Cutter.class, Cutter::id, Cutter::name);
 
         private final String name;
         private final Class<T> type;

@@ -1,0 +1,32 @@
+package canthook.server.rack;
+
+import canthook.cutter.Cutter;
+import canthook.plan.BoxPlan;
+import canthook.server.keeping.LearnedPace;
+import canthook.server.rack.Rack.Kept;
+import canthook.shop.Shop;
+import canthook.shop.TestCut;
+import java.util.List;
+import org.springframework.stereotype.Service;
+
+/** The shop a plan is worked in: house rules, test cuts, the cutters of the rack when the plan looks over them, the learned pace. */
+@Service
+public class ShopFloor {
+    private final RuleBook book;
+    private final Rack rack;
+    private final LearnedPace pace;
+
+    ShopFloor(RuleBook book, Rack rack, LearnedPace pace) {
+        this.book = book;
+        this.rack = rack;
+        this.pace = pace;
+    }
+
+    /** The shop for one box. */
+    public Shop shop(BoxPlan plan, List<TestCut> testCuts) {
+        List<Cutter> cutters = plan.fingers().anyCutter()
+                ? rack.all(Rack.Kind.CUTTER).stream().map(Kept::item).toList()
+                : List.of();
+        return new Shop(book.rules(), testCuts, cutters, pace.secondsPerPass());
+    }
+}

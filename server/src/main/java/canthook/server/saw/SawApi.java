@@ -1,0 +1,226 @@
+package canthook.server.saw;
+
+import canthook.cutlist.SawCut;
+import canthook.figure.Figure;
+import canthook.figure.JigFigure;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.planner.WorkedPlan;
+import canthook.refusal.Refused;
+import canthook.saw.Salvage;
+import canthook.saw.SawEvent;
+import canthook.saw.SawRun;
+import canthook.saw.SetUpGate;
+import canthook.server.saw.SawRuns.Standing;
+import canthook.working.Worked;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** At the saw: where a run stands, and what happened next. */
+@RestController
+@RequestMapping("/api")
+public class SawApi {
+    private final SawRuns runs;
+
+    SawApi(SawRuns runs) {
+        this.runs = runs;
+    }
+
+    /** What happened, and how many events the device knew of. */
+    public record Happened(Long seq, SawEvent event) {
+        public Happened {
+            Refused.ifMissing("seq", "How many events you know of", seq);
+            Refused.ifMissing("event", "What happened", event);
+        }
+    }
+
+    /** A check of the set-up. */
+    public record CheckView(String id, String says, boolean checked) {}
+
+    /**
+     * One cut as shown at the saw.
+     *
+     * @param parts in the stack: {@code A1 + C1}
+     * @param place where the jig stands: {@code 7.33}
+     * @param jig the jig with the part in it; null but for the cut that is to be made
+     */
+    public record CutView(
+            String id,
+            String parts,
+            String kind,
+            String title,
+            String instruction,
+            String face,
+            String depth,
+            String placeLabel,
+            String place,
+            String unit,
+            String from,
+            String to,
+            double fromMm,
+            double toMm,
+            boolean fingerFirst,
+            boolean extra,
+            boolean done,
+            @Nullable Figure jig) {}
+
+    /** A part that was spoilt, and what can be saved of it. */
+    public record SpoiltView(String part, String by, String advice) {}
+
+    /**
+     * A run as it stands.
+     *
+     * @param seq number of events so far
+     * @param gate the checks of the set-up
+     * @param open whether all of them are made
+     * @param at how many cuts are made
+     * @param parts that may be spoilt, as they are called now
+     * @param setup whether the next cut is the first of a set-up
+     */
+    public record RunView(
+            String id,
+            String box,
+            String name,
+            long seq,
+            List<CheckView> gate,
+            boolean open,
+            int at,
+            int total,
+            boolean finished,
+            boolean closed,
+            boolean setup,
+            int minutesLeft,
+            @Nullable CutView now,
+            @Nullable CutView before,
+            @Nullable CutView next,
+            List<String> parts,
+            List<SpoiltView> spoilt,
+            double height,
+            List<Double> slots) {}
+
+    @PostMapping("/boxes/{id}/runs")
+    @ResponseStatus(HttpStatus.CREATED)
+    RunView begin(@PathVariable String id) {
+        return view(runs.begin(id));
+    }
+
+    @GetMapping("/runs/{run}")
+    RunView get(@PathVariable String run) {
+        return view(runs.get(run));
+    }
+
+    @PostMapping("/runs/{run}/events")
+    RunView happened(@PathVariable String run, @RequestBody Happened happened) {
+        return view(runs.add(run, happened.seq(), happened.event()));
+    }
+
+    @DeleteMapping("/runs/{run}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void close(@PathVariable String run) {
+        runs.close(run);
+    }
+
+    private static RunView view(Standing standing) {
+        WorkedPlan worked = standing.worked();
+        SawRun run = standing.run();
+        List<CheckView> gate = SetUpGate.of(worked).stream()
+                .map(c -> new CheckView(c.id(), c.says(), run.checked().contains(c.id())))
+                .toList();
+        int at = run.at();
+        List<SawRun.Item> items = run.items();
+        SawRun.Item now = run.isFinished() ? null : items.get(at);
+        SawRun.Item before = at > 0 ? items.get(at - 1) : null;
+        boolean setup = now != null && (before == null || !stackOf(before).equals(stackOf(now)));
+        Set<String> parts = new LinkedHashSet<>();
+        for (String part : List.of("A", "B", "C", "D")) {
+            String name = part;
+            for (SawRun.Spoilt s : run.spoilt()) {
+                if (s.part().equals(name)) {
+                    name = s.by();
+                }
+            }
+            parts.add(name);
+        }
+        double seconds = worked.number("cut.seconds-per-pass").orElseThrow().plain();
+        List<Double> slots = new ArrayList<>();
+        if (now != null) {
+            worked.jig()
+                    .layout(worked.fingers())
+                    .slots(now.cut().pass().end() == canthook.jig.End.FINGER_FIRST)
+                    .forEach(s -> {
+                        slots.add(s.from().mm());
+                        slots.add(s.to().mm());
+                    });
+        }
+        boolean symmetrical = !worked.plan().fingers().isEven();
+        return new RunView(
+                standing.id(),
+                standing.box(),
+                worked.plan().name(),
+                standing.seq(),
+                gate,
+                gate.stream().allMatch(CheckView::checked),
+                at,
+                items.size(),
+                run.isFinished(),
+                standing.closed(),
+                setup,
+                (int) Math.ceil((items.size() - at) * seconds / 60),
+                now == null ? null : cut(worked, now, true),
+                before == null ? null : cut(worked, before, false),
+                at + 1 < items.size() ? cut(worked, items.get(at + 1), false) : null,
+                List.copyOf(parts),
+                run.spoilt().stream()
+                        .map(s -> new SpoiltView(s.part(), s.by(), Salvage.of(s.wrong(), symmetrical)))
+                        .toList(),
+                worked.jig().layout(worked.fingers()).height().mm(),
+                slots);
+    }
+
+    private static String stackOf(SawRun.Item item) {
+        return item.parts() + item.cut().pass().end();
+    }
+
+    private static CutView cut(WorkedPlan worked, SawRun.Item item, boolean drawn) {
+        SawCut cut = item.cut();
+        LengthDisplay display = worked.plan().display();
+        Worked place = worked.jig().place(cut.pass());
+        String label = place.label().substring(0, place.label().indexOf(','));
+        return new CutView(
+                item.id(),
+                item.parts(),
+                cut.pass().end().words(),
+                cut.pass().title(),
+                cut.pass().instruction(),
+                cut.face().words(),
+                display.text(cut.depth(), Precision.FIT),
+                label,
+                place.number(display),
+                place.show().unit(display),
+                fit(cut.pass().from(), display),
+                fit(cut.pass().to(), display),
+                cut.pass().from().mm(),
+                cut.pass().to().mm(),
+                cut.pass().end() == canthook.jig.End.FINGER_FIRST,
+                item.extra(),
+                item.done(),
+                drawn ? JigFigure.of(worked, cut.pass()) : null);
+    }
+
+    private static String fit(Length length, LengthDisplay display) {
+        return display.number(length, Precision.FIT);
+    }
+}

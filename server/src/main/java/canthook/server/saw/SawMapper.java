@@ -1,0 +1,47 @@
+package canthook.server.saw;
+
+import java.util.List;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+/** Rows of runs and of what happened in them. */
+@Mapper
+interface SawMapper {
+    record RunRow(String id, String boxId, String plan, String rules, String startedAt, int closed) {}
+
+    record EventRow(long seq, String event, String at) {}
+
+    @Select("SELECT id, box_id, plan, rules, started_at, closed FROM saw_run WHERE id = #{id}")
+    @Nullable
+    RunRow find(@Param("id") String id);
+
+    @Select("SELECT id, box_id, plan, rules, started_at, closed FROM saw_run WHERE box_id = #{box}"
+            + " ORDER BY started_at DESC, rowid DESC")
+    List<RunRow> ofBox(@Param("box") String box);
+
+    @Select("SELECT id, box_id, plan, rules, started_at, closed FROM saw_run ORDER BY started_at DESC LIMIT #{most}")
+    List<RunRow> newest(@Param("most") int most);
+
+    @Insert("INSERT INTO saw_run (id, box_id, plan, rules, started_at) VALUES (#{id}, #{box}, #{plan}, #{rules}, #{at})"
+            + " ON CONFLICT DO NOTHING")
+    int insert(
+            @Param("id") String id,
+            @Param("box") String box,
+            @Param("plan") String plan,
+            @Param("rules") String rules,
+            @Param("at") String at);
+
+    @Update("UPDATE saw_run SET closed = 1 WHERE id = #{id}")
+    int close(@Param("id") String id);
+
+    @Select("SELECT seq, event, at FROM saw_event WHERE run_id = #{run} ORDER BY seq")
+    List<EventRow> events(@Param("run") String run);
+
+    @Insert("INSERT INTO saw_event (run_id, seq, event, at) VALUES (#{run}, #{seq}, #{event}, #{at})"
+            + " ON CONFLICT DO NOTHING")
+    int add(@Param("run") String run, @Param("seq") long seq, @Param("event") String event, @Param("at") String at);
+}

@@ -1,0 +1,200 @@
+package canthook.server.saw;
+
+import canthook.plan.BoxPlan;
+import canthook.planner.Planner;
+import canthook.planner.WorkedPlan;
+import canthook.refusal.Refused;
+import canthook.saw.Pace;
+import canthook.saw.SawEvent;
+import canthook.saw.SawRun;
+import canthook.saw.SetUpGate;
+import canthook.server.box.Shelf;
+import canthook.server.box.Shelf.KeptBox;
+import canthook.server.keeping.LearnedPace;
+import canthook.server.keeping.StaleWrite;
+import canthook.server.keeping.Unknown;
+import canthook.server.rack.RuleBook;
+import canthook.server.saw.SawMapper.EventRow;
+import canthook.server.saw.SawMapper.RunRow;
+import canthook.shop.HouseRule;
+import canthook.shop.HouseRules;
+import canthook.shop.Shop;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * The runs that are kept. What happened is only ever added to, each event under its number: of two devices that write the same one
+ * the first wins and the other is told.
+ */
+@Service
+public class SawRuns {
+    private static final int RUNS_LEARNED_FROM = 20;
+
+    private final SawMapper rows;
+    private final Shelf shelf;
+    private final RuleBook book;
+    private final LearnedPace pace;
+    private final ObjectMapper json;
+
+    SawRuns(SawMapper rows, Shelf shelf, RuleBook book, LearnedPace pace, ObjectMapper json) {
+        this.rows = rows;
+        this.shelf = shelf;
+        this.book = book;
+        this.pace = pace;
+        this.json = json;
+        learn();
+    }
+
+    /** A run, the plan it was begun from, and where it stands. */
+    public record Standing(
+            String id, String box, String startedAt, boolean closed, WorkedPlan worked, SawRun run, long seq) {}
+
+    /** Begins a run of a box as it is now, or goes on with the one that is open. */
+    @Transactional
+    public Standing begin(String box) {
+        KeptBox kept = shelf.get(box);
+        for (RunRow row : rows.ofBox(box)) {
+            if (row.closed() == 0) {
+                return standing(row);
+            }
+        }
+        WorkedPlan worked = Planner.work(kept.plan(), new Shop(book.rules(), kept.cuts()));
+        if (worked.cuts().cuts().isEmpty()) {
+            throw new Refused(
+                    "plan.jig.way", "There is nothing to cut: the way of indexing chosen cannot make this joint.");
+        }
+        int number = rows.ofBox(box).size() + 1;
+        String id = box + "-run-" + number;
+        while (rows.insert(id, box, write(kept.plan()), write(changed(book.rules())), shelf.now()) == 0) {
+            number++;
+            id = box + "-run-" + number;
+        }
+        return get(id);
+    }
+
+    @Transactional(readOnly = true)
+    public Standing get(String id) {
+        RunRow row = rows.find(id);
+        if (row == null) {
+            throw new Unknown("run", id);
+        }
+        return standing(row);
+    }
+
+    /** The open run of a box, if there is one. */
+    @Transactional(readOnly = true)
+    public java.util.Optional<Standing> open(String box) {
+        return rows.ofBox(box).stream().filter(r -> r.closed() == 0).findFirst().map(this::standing);
+    }
+
+    /**
+     * Adds what happened.
+     *
+     * @param seq number of events the device knew of
+     * @throws StaleWrite when another device was first; nothing is written then
+     * @throws Refused when the event does not fit
+     */
+    @Transactional
+    public Standing add(String id, long seq, SawEvent event) {
+        Standing now = get(id);
+        if (now.closed()) {
+            throw new Refused("id", "This run is closed.");
+        }
+        if (seq != now.seq()) {
+            throw new StaleWrite("This run", seq, now.seq());
+        }
+        if (event.kind() == SawEvent.Kind.DONE) {
+            List<SetUpGate.Check> missing = SetUpGate.of(now.worked()).stream()
+                    .filter(c -> !now.run().checked().contains(c.id()))
+                    .toList();
+            if (!missing.isEmpty()) {
+                throw new Refused(
+                        "event.cut", "Not set up yet: " + missing.get(0).says());
+            }
+        }
+        SawRun after = now.run().after(event);
+        if (rows.add(id, seq + 1, write(event), shelf.now()) == 0) {
+            throw new StaleWrite("This run", seq, get(id).seq());
+        }
+        learn();
+        return new Standing(id, now.box(), now.startedAt(), false, now.worked(), after, seq + 1);
+    }
+
+    /** Puts a run away; what happened in it is kept. */
+    @Transactional
+    public void close(String id) {
+        if (rows.close(id) == 0) {
+            throw new Unknown("run", id);
+        }
+    }
+
+    private Standing standing(RunRow row) {
+        BoxPlan plan = read(row.plan(), BoxPlan.class);
+        Map<HouseRule, Double> changed = new EnumMap<>(HouseRule.class);
+        read(row.rules(), new TypeReference<Map<String, Double>>() {})
+                .forEach((rule, value) -> changed.put(HouseRule.byId(rule), value));
+        Shop shop = new Shop(new HouseRules(changed), shelf.get(row.boxId()).cuts(), List.of(), pace.secondsPerPass());
+        WorkedPlan worked = Planner.work(plan, shop);
+        List<EventRow> events = rows.events(row.id());
+        SawRun run = SawRun.of(
+                worked.cuts(),
+                events.stream().map(e -> read(e.event(), SawEvent.class)).toList());
+        return new Standing(row.id(), row.boxId(), row.startedAt(), row.closed() == 1, worked, run, events.size());
+    }
+
+    private static Map<String, Double> changed(HouseRules rules) {
+        Map<String, Double> changed = new java.util.LinkedHashMap<>();
+        for (HouseRule rule : HouseRule.values()) {
+            if (rules.isChanged(rule)) {
+                changed.put(rule.id(), rules.value(rule));
+            }
+        }
+        return changed;
+    }
+
+    private void learn() {
+        List<List<Double>> times = new ArrayList<>();
+        for (RunRow row : rows.newest(RUNS_LEARNED_FROM)) {
+            List<Double> done = new ArrayList<>();
+            for (EventRow event : rows.events(row.id())) {
+                if (read(event.event(), SawEvent.class).kind() == SawEvent.Kind.DONE) {
+                    done.add(Instant.parse(event.at()).toEpochMilli() / 1000.0);
+                }
+            }
+            times.add(done);
+        }
+        pace.learned(Pace.of(times).orElse(null));
+    }
+
+    private String write(Object value) {
+        try {
+            return json.writeValueAsString(value);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("A run that cannot be written", e);
+        }
+    }
+
+    private <T> T read(String text, Class<T> type) {
+        return read(text, json.constructType(type));
+    }
+
+    private <T> T read(String text, TypeReference<T> type) {
+        return read(text, json.constructType(type.getType()));
+    }
+
+    private <T> T read(String text, com.fasterxml.jackson.databind.JavaType type) {
+        try {
+            return json.readValue(text, type);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("A record in the data folder cannot be read: " + e.getOriginalMessage(), e);
+        }
+    }
+}
