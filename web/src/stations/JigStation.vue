@@ -1,64 +1,155 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
+import ChoiceField from '../bench/ChoiceField.vue'
 import NumberRow from '../bench/NumberRow.vue'
-import PlanLength from '../bench/PlanLength.vue'
 import StationFrame from '../bench/StationFrame.vue'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
+import WayFields from '../bench/WayFields.vue'
 import EditableFigure from '../drawing/EditableFigure.vue'
 import NumText from '../drawing/NumText.vue'
 
 const bench = useBench()
 const figure = computed(() => bench.answer?.figures.find((f) => f.id === 'jig'))
 const steps = computed(() => bench.answer?.steps ?? [])
-const at = computed(() => Math.min(bench.step, steps.value.length - 1))
+const jig = computed(() => bench.answer?.jig)
+const at = computed(() => Math.max(0, Math.min(bench.step, steps.value.length - 1)))
+const step = computed(() => steps.value[at.value])
+const way = computed(() => bench.plan?.jig.way ?? 'SLED_KEY')
+const card = ref(false)
+const ends = computed(() => [...new Set(steps.value.map((s) => s.end))])
+const ways = computed(() =>
+  (jig.value?.ways ?? []).map((w) => ({
+    value: w.way,
+    label: w.able ? w.words : `${w.words} (not for this joint)`
+  }))
+)
+/** the steps beside the one that is shown: a long list is walked, not read */
+const near = computed(() => {
+  const from = Math.max(0, Math.min(at.value - 1, steps.value.length - 4))
+  return steps.value.slice(from, from + 4).map((s, i) => ({ s, i: from + i }))
+})
 
-function show(step: number) {
-  bench.step = step
+watch(way, () => (bench.step = 0))
+
+function show(to: number) {
+  if (to < 0 || to >= steps.value.length) return
+  bench.step = to
   void bench.work()
 }
+const firstOf = (end: string) => steps.value.findIndex((s) => s.end === end)
+
+const questions: Record<string, string> = {
+  SCREW: 'How many turns?',
+  SPACERS: 'Which spacers stand at the fence?',
+  STOPS: 'Where does the stop stand?',
+  HAND: 'How are the lines laid out?',
+  BAND_SAW: 'Where does the fence stand, and when the shim?'
+}
+const numbers: Record<string, string[]> = {
+  SCREW: ['jig.slot', 'jig.clearance', 'jig.finger', 'jig.closing-height', 'jig.quantum'],
+  SPACERS: ['jig.fence', 'jig.spacer', 'jig.odd-spacer', 'jig.worst-stack'],
+  STOPS: ['jig.resolution', 'jig.reading-off'],
+  HAND: ['jig.dividers', 'jig.dividers-corrected'],
+  BAND_SAW: ['jig.shim', 'jig.settings']
+}
+const keyNumbers = ['jig.gap', 'jig.key', 'jig.zero-gap', 'jig.pitch']
 </script>
 
 <template>
   <StationFrame
-    question="Where does the key stand?"
-    hint="Looking down on the sled, to scale. Press every part away from the cutter, on to the key."
+    :question="questions[way] ?? 'Where does the key stand?'"
+    hint="Looking down on the jig, to scale, with a part standing in it. Step through its cuts below."
   >
     <template #drawing>
-      <p class="instruction" aria-live="polite">
-        <strong>{{ steps[at]?.end }}, {{ steps[at]?.title }}.</strong> {{ steps[at]?.instruction }}
+      <p class="views">
+        <button type="button" :class="{ here: !card }" @click="card = false">the jig</button>
+        <button type="button" :class="{ here: card }" @click="card = true">setting it up</button>
       </p>
-      <EditableFigure v-if="figure" :figure="figure" class="jig" />
-      <div class="steps" role="group" aria-label="First cuts">
-        <button
-          v-for="(s, i) in steps"
-          :key="i"
-          type="button"
-          :class="{ here: i === at }"
-          :aria-pressed="i === at"
-          @click="show(i)"
-        >
-          <span class="which">{{ s.end }}</span>
-          <span>{{ s.title }}</span>
-          <span class="span">cuts <NumText :text="`${s.from}–${s.to}`" /></span>
-        </button>
-      </div>
+      <template v-if="card">
+        <ol class="card">
+          <li v-for="line in jig?.card ?? []" :key="line">{{ line }}</li>
+        </ol>
+        <p v-if="jig?.errors" class="errors"><strong>How its errors behave.</strong> {{ jig.errors }}</p>
+        <div v-if="jig?.plans.length" class="plans">
+          <h3>Whole turns that come nearest, best first</h3>
+          <ol>
+            <li v-for="(plan, i) in jig.plans" :key="plan" :class="{ taken: i === 0 }">
+              <NumText :text="plan" />
+            </li>
+          </ol>
+        </div>
+      </template>
+      <template v-else>
+        <p v-if="step" class="instruction" aria-live="polite">
+          <strong>{{ step.end }}, {{ step.title }}.</strong> {{ step.instruction }}
+        </p>
+        <EditableFigure v-if="figure" :figure="figure" class="jig" />
+        <div v-if="step" class="walk">
+          <button type="button" class="turn" :disabled="at === 0" aria-label="The cut before" @click="show(at - 1)">
+            ◂
+          </button>
+          <input
+            type="range"
+            min="0"
+            :max="steps.length - 1"
+            :value="at"
+            :aria-label="`Pass ${at + 1} of ${steps.length}`"
+            @input="show(Number(($event.target as HTMLInputElement).value))"
+          />
+          <button
+            type="button"
+            class="turn"
+            :disabled="at === steps.length - 1"
+            aria-label="The next cut"
+            @click="show(at + 1)"
+          >
+            ▸
+          </button>
+          <button v-for="end in ends" :key="end" type="button" class="word" @click="show(firstOf(end))">
+            {{ end }} end
+          </button>
+        </div>
+        <div v-if="step" class="steps" role="group" aria-label="Cuts one after another">
+          <div v-for="{ s, i } in near" :key="s.id" class="step" :class="{ here: i === at }">
+            <button type="button" class="plain" :aria-pressed="i === at" @click="show(i)">
+              <span class="which">{{ s.end }}</span> {{ s.title }}
+              <span class="span">cuts <NumText :text="`${s.from}–${s.to}`" /></span>
+            </button>
+            <button
+              type="button"
+              class="plain place"
+              :title="`${s.placeLabel}: show the working`"
+              @click="bench.openWorking(s.number)"
+            >
+              {{ s.placeLabel.toLowerCase() }} <strong><NumText :text="s.place" /></strong>
+            </button>
+          </div>
+        </div>
+      </template>
       <p class="caution">
-        Unplug before you set or measure. Guard block where the cutter comes out behind the sled, travel stop,
-        hands out of the line, never back out of a cut. Your machine's manual, local rules and trained people
-        come first.
+        Unplug before you set or measure. Guard block where the cutter comes out, travel stop, hands out of the
+        line, never back out of a cut. Your machine's manual, local rules and trained people come first.
       </p>
     </template>
     <template #decide>
-      <p class="way">Way of indexing: <strong>fixed key</strong></p>
-      <PlanLength label="Key slimmer by" field="jig.slimmerBy" house="jig.slimmer" :most="5" fine />
+      <ChoiceField
+        label="Index by"
+        :value="way"
+        :choices="ways"
+        @choose="bench.set('jig.way', $event)"
+      />
+      <WayFields />
     </template>
     <template #follow>
-      <NumberRow id="jig.gap" strong />
-      <NumberRow id="jig.key" strong />
-      <NumberRow v-if="(bench.numbers.get('jig.spacer')?.value ?? 0) > 0" id="jig.spacer" strong />
-      <NumberRow id="jig.pitch" />
+      <NumberRow v-for="(id, i) in numbers[way] ?? keyNumbers" :key="id" :id="id" :strong="i < 2" />
+      <NumberRow
+        v-if="!numbers[way] && (bench.numbers.get('jig.spacer')?.value ?? 0) > 0"
+        id="jig.spacer"
+        strong
+      />
       <NumberRow id="jig.cutter-height" />
+      <NumberRow id="jig.reach-left" />
       <NumberRow id="jig.slots-finger-first" />
       <NumberRow id="jig.slots-slot-first" />
       <NumberRow
@@ -74,6 +165,23 @@ function show(step: number) {
 </template>
 
 <style scoped>
+.views {
+  display: flex;
+  gap: 1rem;
+  margin: 0 0 0.35rem;
+}
+.views button {
+  border: 0;
+  background: none;
+  padding: 0.1rem 0;
+  cursor: pointer;
+  font-weight: 600;
+  color: var(--quiet);
+}
+.views .here {
+  color: var(--ink);
+  box-shadow: inset 0 -3px var(--edge);
+}
 .instruction {
   margin: 0 0 0.2rem;
   font-size: 1.15rem;
@@ -81,23 +189,42 @@ function show(step: number) {
 .jig {
   flex: 1;
 }
-.steps {
+.walk {
   display: flex;
-  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.7rem;
+  padding: 0.2rem 0 0.4rem;
+}
+.walk input {
+  flex: 1;
+  accent-color: var(--edge);
+}
+.turn {
+  min-width: 2.6rem;
+  min-height: 2.2rem;
+  border: 1.5px solid var(--rule);
+  background: var(--paper);
+  border-radius: 3px;
+  cursor: pointer;
+}
+.turn:disabled {
+  opacity: 0.45;
+}
+.steps {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
   gap: 0.4rem;
 }
-.steps button {
-  flex: 1 1 7.4rem;
+.step {
   display: grid;
-  text-align: left;
+  gap: 0.15rem;
   padding: 0.35rem 0.55rem;
   background: var(--paper);
   border: 1.5px solid var(--rule);
   border-radius: 3px;
-  cursor: pointer;
   line-height: 1.25;
 }
-.steps button.here {
+.step.here {
   border-color: var(--edge);
   box-shadow: inset 0 4px 0 var(--edge);
 }
@@ -105,15 +232,42 @@ function show(step: number) {
   font-weight: 700;
 }
 .span {
+  display: block;
   color: var(--cut);
   font-size: 0.88rem;
+}
+.place {
+  font-size: 0.88rem;
+  border-top: 1px dotted var(--rule);
+  padding-top: 0.15rem;
+}
+.card {
+  margin: 0;
+  padding-left: 1.4rem;
+  font-size: 1.1rem;
+  display: grid;
+  gap: 0.4rem;
+}
+.errors {
+  margin: 0.9rem 0 0;
+  padding: 0.4rem 0.8rem;
+  border-left: 4px solid var(--mind);
+  background: var(--paper);
+}
+.plans h3 {
+  margin: 0.9rem 0 0.2rem;
+  font-size: 0.95rem;
+}
+.plans ol {
+  margin: 0;
+  padding-left: 1.4rem;
+}
+.taken {
+  font-weight: 700;
 }
 .caution {
   margin: 0.45rem 0 0.1rem;
   font-size: 0.86rem;
   color: var(--quiet);
-}
-.way {
-  margin: 0.2rem 0;
 }
 </style>

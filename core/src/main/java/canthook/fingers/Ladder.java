@@ -106,7 +106,7 @@ public record Ladder(
     private static List<Tool> tools(BoxPlan plan, Tool own, Shop shop) {
         List<Tool> tools = new ArrayList<>();
         tools.add(own);
-        if (plan.fingers().anyCutter()) {
+        if (plan.fingers().looksOverTheRack()) {
             for (Cutter cutter : shop.cutters()) {
                 if (!cutter.id().equals(own.id())) {
                     tools.add(Tool.of(cutter));

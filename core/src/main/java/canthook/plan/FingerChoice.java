@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param leftover what becomes of a height that the cutter does not fill; ripped off when not said
  * @param widths sections of the finger-first end from the reference edge, when they are not equal; null when they are
  * @param tool the cutter as it hangs on the rack, copied into the plan; null when only its kerf is known
- * @param anyCutter whether the ladder ranks over all cutters of the rack
+ * @param anyCutter whether the ladder ranks over all cutters of the rack; only over the plan's own when not said
  */
 public record FingerChoice(
         @Nullable Integer sections,
@@ -34,7 +34,7 @@ public record FingerChoice(
         Leftover leftover,
         @Nullable List<Length> widths,
         @Nullable Cutter tool,
-        boolean anyCutter) {
+        @Nullable Boolean anyCutter) {
     /** More sections than this are not listed. */
     public static final int MOST_SECTIONS = 399;
 
@@ -116,7 +116,12 @@ public record FingerChoice(
                 Leftover.RIP,
                 null,
                 null,
-                false);
+                null);
+    }
+
+    /** Whether the ladder ranks over all cutters of the rack. */
+    public boolean looksOverTheRack() {
+        return Boolean.TRUE.equals(anyCutter);
     }
 
     public boolean isEven() {

@@ -21,7 +21,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** What is kept outlives the program. */
 class RestartTest {
-    private static ConfigurableApplicationContext start(Path data) {
+    static ConfigurableApplicationContext start(Path data) {
         return CantHook.application(CantHook.class)
                 .run(
                         "--canthook.data=" + data,

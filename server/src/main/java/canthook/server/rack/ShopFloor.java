@@ -24,7 +24,7 @@ public class ShopFloor {
 
     /** The shop for one box. */
     public Shop shop(BoxPlan plan, List<TestCut> testCuts) {
-        List<Cutter> cutters = plan.fingers().anyCutter()
+        List<Cutter> cutters = plan.fingers().looksOverTheRack()
                 ? rack.all(Rack.Kind.CUTTER).stream().map(Kept::item).toList()
                 : List.of();
         return new Shop(book.rules(), testCuts, cutters, pace.secondsPerPass());

@@ -1,0 +1,184 @@
+package canthook.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import canthook.saw.SawEvent;
+import canthook.server.saw.SawRuns;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** A run at the saw: its gate, its place, two devices, a spoilt part, a server that is killed. */
+class SawTest extends ServerTestBase {
+    @Autowired
+    SawRuns runs;
+
+    private String box() {
+        return post("/api/boxes", node().set("plan", drawer()))
+                .body()
+                .path("id")
+                .asText();
+    }
+
+    private JsonNode begin(String box) {
+        Reply begun = post("/api/boxes/" + box + "/runs", "{}");
+        assertThat(begun.status()).isEqualTo(201);
+        return begun.body();
+    }
+
+    private Reply happened(JsonNode run, ObjectNode event) {
+        ObjectNode body = node().put("seq", run.path("seq").asLong());
+        body.set("event", event);
+        return post("/api/runs/" + run.path("id").asText() + "/events", body);
+    }
+
+    private ObjectNode event(String kind, String field, String value) {
+        return node().put("kind", kind).put(field, value);
+    }
+
+    private JsonNode setUp(JsonNode run) {
+        JsonNode now = run;
+        for (JsonNode check : run.path("gate")) {
+            now = happened(now, event("CHECKED", "check", check.path("id").asText()))
+                    .body();
+        }
+        return now;
+    }
+
+    private JsonNode cut(JsonNode run, int times) {
+        JsonNode now = run;
+        for (int i = 0; i < times; i++) {
+            now = happened(now, event("DONE", "cut", now.path("now").path("id").asText()))
+                    .body();
+        }
+        return now;
+    }
+
+    @Test
+    void nothingIsCutBeforeTheSetUpIsChecked() {
+        JsonNode run = begin(box());
+        assertThat(run.path("open").asBoolean()).isFalse();
+        Reply early =
+                happened(run, event("DONE", "cut", run.path("now").path("id").asText()));
+        assertThat(early.status()).isEqualTo(422);
+        assertThat(early.field()).isEqualTo("event.cut");
+        assertThat(early.detail()).contains("unplugged");
+        JsonNode ready = setUp(run);
+        assertThat(ready.path("open").asBoolean()).isTrue();
+        JsonNode first = cut(ready, 1);
+        assertThat(first.path("at").asInt()).isEqualTo(1);
+        assertThat(first.path("before").path("done").asBoolean()).isTrue();
+        assertThat(first.path("now").path("jig").path("shapes").size()).isPositive();
+    }
+
+    @Test
+    void beginningAgainGoesOnWithTheOpenRunAndAChangedPlanDoesNotMoveIt() {
+        String box = box();
+        JsonNode run = cut(setUp(begin(box)), 3);
+        ObjectNode changed = drawer();
+        ((ObjectNode) changed.path("size")).put("height", 120);
+        ObjectNode body = node().put("revision", 1);
+        body.set("plan", changed);
+        assertThat(put("/api/boxes/" + box, body).status()).isEqualTo(200);
+        JsonNode again = begin(box);
+        assertThat(again.path("id")).isEqualTo(run.path("id"));
+        assertThat(again.path("now")).isEqualTo(run.path("now"));
+        assertThat(again.path("total")).isEqualTo(run.path("total"));
+        assertThat(delete("/api/runs/" + run.path("id").asText()).status()).isEqualTo(204);
+        assertThat(begin(box).path("id")).isNotEqualTo(run.path("id"));
+    }
+
+    @Test
+    void ofTwoDevicesMarkingTheSameCutOneWinsAndTheOtherIsTold() throws Exception {
+        JsonNode run = setUp(begin(box()));
+        ObjectNode done = event("DONE", "cut", run.path("now").path("id").asText());
+        ExecutorService devices = Executors.newFixedThreadPool(4);
+        try {
+            List<Callable<Reply>> same = java.util.Collections.nCopies(4, () -> happened(run, done));
+            int won = 0;
+            for (Future<Reply> reply : devices.invokeAll(same)) {
+                if (reply.get().status() == 200) {
+                    won++;
+                } else {
+                    assertThat(reply.get().status()).isEqualTo(409);
+                    assertThat(reply.get().detail()).contains("changed elsewhere");
+                }
+            }
+            assertThat(won).isEqualTo(1);
+        } finally {
+            devices.shutdown();
+        }
+        assertThat(get("/api/runs/" + run.path("id").asText()).body().path("at").asInt())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void aSpoiltPartComesBackAsANewOneWithWhatItMissed() {
+        JsonNode run = cut(setUp(begin(box())), 5);
+        int total = run.path("total").asInt();
+        JsonNode after = happened(run, event("SPOILT", "part", "C").put("wrong", "TEAR_OUT"))
+                .body();
+        assertThat(after.path("total").asInt()).isEqualTo(total + 5);
+        assertThat(after.path("now").path("parts").asText()).isEqualTo("C′1");
+        assertThat(after.path("now").path("extra").asBoolean()).isTrue();
+        assertThat(after.path("spoilt").get(0).path("advice").asText()).contains("Glue the chip back");
+        assertThat(after.path("parts").get(2).asText()).isEqualTo("C′");
+        Reply nobody = happened(after, event("SPOILT", "part", "Z").put("wrong", "OTHER"));
+        assertThat(nobody.status()).isEqualTo(422);
+        assertThat(happened(after, node().put("kind", "SPOILT")).field()).isEqualTo("event.part");
+    }
+
+    @Test
+    void aWayThatCannotCutTheJointHasNoRun() {
+        ObjectNode plan = drawer();
+        ((ObjectNode) plan.path("fingers"))
+                .putArray("widths")
+                .add(20)
+                .add(16)
+                .add(24)
+                .add(16)
+                .add(20);
+        String box =
+                post("/api/boxes", node().set("plan", plan)).body().path("id").asText();
+        Reply none = post("/api/boxes/" + box + "/runs", "{}");
+        assertThat(none.status()).isEqualTo(422);
+        assertThat(none.detail()).contains("nothing to cut");
+        assertThat(get("/api/runs/no-such-run").status()).isEqualTo(404);
+    }
+
+    @Test
+    void thePlaceIsKeptWhenTheServerStops(@TempDir Path data) {
+        String id;
+        String next;
+        try (ConfigurableApplicationContext first = RestartTest.start(data)) {
+            SawRuns kept = first.getBean(SawRuns.class);
+            SawRuns.Standing run = kept.begin("envelope-drawer");
+            id = run.id();
+            for (var check : canthook.saw.SetUpGate.of(run.worked())) {
+                run = kept.add(id, run.seq(), SawEvent.checked(check.id()));
+            }
+            for (int i = 0; i < 7; i++) {
+                run = kept.add(
+                        id,
+                        run.seq(),
+                        SawEvent.done(run.run().items().get(run.run().at()).id()));
+            }
+            next = run.run().items().get(7).id();
+        }
+        try (ConfigurableApplicationContext second = RestartTest.start(data)) {
+            SawRuns.Standing run = second.getBean(SawRuns.class).get(id);
+            assertThat(run.run().at()).isEqualTo(7);
+            assertThat(run.run().items().get(7).id()).isEqualTo(next);
+            assertThat(run.run().checked()).isNotEmpty();
+        }
+    }
+}

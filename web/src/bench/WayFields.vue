@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import ChoiceField from './ChoiceField.vue'
+import PlainField from './PlainField.vue'
+import PlanLength from './PlanLength.vue'
+import { useBench } from './store'
+
+/** What each way of indexing asks of the maker. */
+const bench = useBench()
+const way = computed(() => bench.plan?.jig.way ?? 'SLED_KEY')
+const hasKey = computed(() => ['SLED_KEY', 'ROUTER_SLED', 'ROD_KEY', 'SHIM_FENCE'].includes(way.value))
+
+/** A screw or a set of leaves begins with what many shops have. */
+function say(what: 'screw' | 'leaves') {
+  void bench.decide((plan) => {
+    if (what === 'screw') plan.jig.screw = { lead: 2, driver: 1, driven: 1, parts: 8 }
+    else
+      plan.jig.leaves = {
+        set: [0.05, 0.1, 0.15, 0.2, 0.25, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1],
+        paper: 0.1
+      }
+  })
+}
+const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
+  value: String(n),
+  label: n === 1 ? 'whole turns' : `1/${n} turn`
+}))
+</script>
+
+<template>
+  <PlanLength
+    v-if="hasKey && !(way === 'ROD_KEY' && bench.plan?.jig.rod)"
+    label="Key slimmer by"
+    field="jig.slimmerBy"
+    house="jig.slimmer"
+    :most="5"
+    fine
+  />
+  <PlanLength
+    v-if="way === 'ROUTER_SLED'"
+    label="Base the bit passes"
+    field="jig.base"
+    house="jig.base"
+    :most="100"
+  />
+  <PlanLength v-if="way === 'ROD_KEY'" label="Rod, measured" field="jig.rod" house="jig.key" :most="60" fine />
+  <template v-if="way === 'SHIM_FENCE'">
+    <template v-if="bench.plan?.jig.leaves">
+      <PlanLength label="Gap on the zero block" field="jig.leaves.zeroGap" house="jig.zero-gap" fine />
+      <ChoiceField
+        label="Set it with"
+        :value="bench.plan.jig.leaves.set.length ? 'LEAVES' : 'PAPER'"
+        :choices="[
+          { value: 'LEAVES', label: 'feeler leaves' },
+          { value: 'PAPER', label: 'sheets of paper' }
+        ]"
+        @choose="
+          $event === 'PAPER'
+            ? bench.decide((plan) => {
+                if (plan.jig.leaves) plan.jig.leaves.set = []
+              })
+            : say('leaves')
+        "
+      />
+      <PlanLength
+        v-if="!bench.plan.jig.leaves.set.length"
+        label="A sheet measures"
+        field="jig.leaves.paper"
+        :least="0.02"
+        :most="1"
+        fine
+      />
+    </template>
+    <button v-else type="button" class="word" @click="say('leaves')">My block is cut already</button>
+  </template>
+  <template v-if="way === 'SCREW'">
+    <template v-if="bench.plan?.jig.screw">
+      <PlanLength label="Lead of the screw" field="jig.screw.lead" :least="0.1" :most="50" fine />
+      <ChoiceField
+        label="The crank stops at"
+        :value="String(bench.plan.jig.screw.parts)"
+        :choices="
+          parts.some((p) => p.value === String(bench.plan?.jig.screw?.parts))
+            ? parts
+            : [
+                ...parts,
+                {
+                  value: String(bench.plan.jig.screw.parts),
+                  label: `1/${bench.plan.jig.screw.parts} turn`
+                }
+              ]
+        "
+        @choose="bench.set('jig.screw.parts', Number($event))"
+      />
+      <PlainField label="Teeth, driving" field="jig.screw.driver" unit="" :least="1" :most="400" whole />
+      <PlainField label="Teeth, driven" field="jig.screw.driven" unit="" :least="1" :most="400" whole />
+      <PlanLength label="Backlash" field="jig.screw.backlash" house="" :most="5" fine />
+    </template>
+    <template v-else>
+      <p class="said">A rod of 2 mm lead, marked at every eighth of a turn.</p>
+      <button type="button" class="word" @click="say('screw')">Mine is another</button>
+    </template>
+  </template>
+  <PlanLength
+    v-if="way === 'STOPS'"
+    label="The scale can be set to"
+    field="jig.resolution"
+    house="jig.resolution"
+    :most="5"
+    fine
+  />
+  <PlanLength
+    v-if="way === 'HAND'"
+    label="Stepped past the edge by"
+    field="jig.closingError"
+    house=""
+    :least="-100"
+    :most="100"
+    fine
+  />
+</template>
+
+<style scoped>
+.said {
+  margin: 0.3rem 0 0;
+  color: var(--quiet);
+  font-size: 0.92rem;
+}
+</style>

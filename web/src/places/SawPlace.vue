@@ -1,0 +1,395 @@
+<script setup lang="ts">
+import { useEventListener, useIntervalFn, useWakeLock } from '@vueuse/core'
+import { computed, onMounted, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { answer, api, problemOf, type RunView, type SawEvent } from '../api/client'
+import FigureView from '../drawing/FigureView.vue'
+import NumText from '../drawing/NumText.vue'
+import SawStick from '../drawing/SawStick.vue'
+
+/** One cut at a time, huge. What is done is kept on the server before the next cut is shown. */
+const route = useRoute()
+const run = ref<RunView>()
+const told = ref('')
+const away = ref(false)
+const busy = ref(false)
+const wrong = ref(false)
+const wake = useWakeLock()
+const box = computed(() => String(route.params.id ?? ''))
+
+onMounted(async () => {
+  try {
+    run.value = await answer(api.POST('/api/boxes/{id}/runs', { params: { path: { id: box.value } } }))
+    document.title = `At the saw: ${run.value.name} – Cant Hook`
+  } catch (error) {
+    told.value = problemOf(error).detail
+  }
+  if (wake.isSupported.value) await wake.request('screen').catch(() => undefined)
+})
+
+async function happened(event: SawEvent) {
+  if (!run.value || busy.value) return
+  busy.value = true
+  try {
+    run.value = await answer(
+      api.POST('/api/runs/{run}/events', {
+        params: { path: { run: run.value.id } },
+        body: { seq: run.value.seq, event }
+      })
+    )
+    told.value = ''
+    away.value = false
+  } catch (error) {
+    const problem = problemOf(error)
+    if (problem.status === 409) {
+      told.value = 'Another device was first. This is where the run stands now.'
+      await look()
+    } else {
+      away.value = problem.status === 0
+      told.value = away.value
+        ? 'Not kept yet: the server does not answer. Do not cut on; press again when it is back.'
+        : problem.detail
+    }
+  } finally {
+    busy.value = false
+  }
+}
+
+/** Another device may have gone on, and a server that was away may be back. */
+async function look() {
+  if (!run.value) return
+  try {
+    const now = await answer(api.GET('/api/runs/{run}', { params: { path: { run: run.value.id } } }))
+    if (now.seq !== run.value.seq) run.value = now
+    if (away.value) {
+      away.value = false
+      told.value = ''
+    }
+  } catch (error) {
+    if (problemOf(error).status === 0) away.value = true
+  }
+}
+useIntervalFn(() => void look(), 4000)
+
+const done = () => run.value?.now && happened({ kind: 'DONE', cut: run.value.now.id })
+const back = () => run.value?.before && happened({ kind: 'BACK', cut: run.value.before.id })
+const check = (id: string, was: boolean) => happened({ kind: was ? 'UNCHECKED' : 'CHECKED', check: id })
+const part = ref('')
+async function spoilt(what: NonNullable<SawEvent['wrong']>) {
+  await happened({ kind: 'SPOILT', part: part.value, wrong: what })
+  wrong.value = false
+  part.value = ''
+}
+const wrongs: { value: NonNullable<SawEvent['wrong']>; label: string }[] = [
+  { value: 'WRONG_PLACE', label: 'cut in the wrong place' },
+  { value: 'TURNED', label: 'cut from the wrong edge' },
+  { value: 'TEAR_OUT', label: 'torn out' },
+  { value: 'TOO_DEEP', label: 'too deep' },
+  { value: 'OTHER', label: 'something else' }
+]
+async function putAway() {
+  if (!run.value) return
+  await answer(api.DELETE('/api/runs/{run}', { params: { path: { run: run.value.id } } }))
+  run.value = await answer(api.POST('/api/boxes/{id}/runs', { params: { path: { id: box.value } } }))
+}
+const inStack = computed(() => run.value?.parts.filter((p) => (run.value?.now?.parts ?? '').split(' + ').some((s) => s.slice(0, -1) === p)) ?? [])
+const lastAdvice = computed(() => run.value?.spoilt[run.value.spoilt.length - 1])
+
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (!run.value?.open || wrong.value || event.ctrlKey || event.metaKey || event.altKey) {
+    if (event.key === 'Escape') wrong.value = false
+    return
+  }
+  if (event.key === ' ' || event.key === 'ArrowRight') {
+    event.preventDefault()
+    if (!event.repeat) void done()
+  } else if (event.key === 'ArrowLeft') {
+    event.preventDefault()
+    if (!event.repeat) void back()
+  }
+})
+</script>
+
+<template>
+  <div class="at-the-saw">
+    <header>
+      <RouterLink :to="{ name: 'bench', params: { id: box, station: 'cut' } }">Back to the bench</RouterLink>
+      <h1>{{ run?.name ?? 'At the saw' }}</h1>
+      <p v-if="run && run.open && !run.finished" class="count">
+        cut <b>{{ run.at + 1 }}</b> of {{ run.total }} · part <b>{{ run.now?.parts }}</b>
+      </p>
+    </header>
+    <p v-if="told" class="told" :class="{ away }" role="alert">{{ told }}</p>
+
+    <main v-if="run && !run.open" class="gate">
+      <h2>Before the first cut</h2>
+      <ul>
+        <li v-for="c in run.gate" :key="c.id">
+          <button
+            type="button"
+            role="checkbox"
+            :aria-checked="c.checked"
+            :disabled="busy"
+            @click="check(c.id, c.checked)"
+          >
+            <span class="tick" aria-hidden="true">{{ c.checked ? '✓' : '' }}</span>
+            <span>{{ c.says }}</span>
+          </button>
+        </li>
+      </ul>
+    </main>
+
+    <main v-else-if="run?.finished" class="finished">
+      <h2>All {{ run.total }} cuts are made.</h2>
+      <p>Unplug. Dry-fit every corner before you touch the glue.</p>
+      <p v-for="s in run.spoilt" :key="s.part"><b>{{ s.part }}</b> was replaced by <b>{{ s.by }}</b>. {{ s.advice }}</p>
+      <p class="ends">
+        <button type="button" class="word" @click="back">The last one was not made</button>
+        <button type="button" class="word" @click="putAway">Put this run away, begin another</button>
+      </p>
+    </main>
+
+    <main v-else-if="run?.now" class="cut">
+      <p class="say" aria-live="polite">{{ run.now.instruction }}</p>
+      <p class="facts">
+        <span
+          >{{ run.now.placeLabel.toLowerCase() }} <b><NumText :text="run.now.place" /> {{ run.now.unit }}</b></span
+        >
+        <span>{{ run.now.kind }}, {{ run.now.title }}</span>
+        <span>{{ run.now.face }}</span>
+        <span>{{ run.now.depth }} deep</span>
+      </p>
+      <p v-if="run.setup" class="setup">New set-up: {{ run.now.parts }}, {{ run.now.face }}. Reference edge first.</p>
+      <p v-else-if="run.now.extra" class="setup">New part {{ run.now.parts }}: bring it up to where the others are.</p>
+      <FigureView v-if="run.now.jig" :figure="run.now.jig" class="drawing" :most-scale="200" quiet />
+      <SawStick :run="run" />
+    </main>
+
+    <footer v-if="run?.open && !run.finished">
+      <button type="button" class="back" :disabled="busy || !run.before" @click="back">
+        ◂ Back <small v-if="run.before">{{ run.before.parts }} {{ run.before.title }}</small>
+      </button>
+      <button type="button" class="wrong" @click="wrong = true">Something is wrong</button>
+      <button type="button" class="done" :disabled="busy" @click="done">
+        Done ▸ <small v-if="run.next">then {{ run.next.parts }} {{ run.next.title }}</small>
+        <small v-else>the last one</small>
+      </button>
+    </footer>
+
+    <div v-if="wrong && run" class="trouble" role="dialog" aria-modal="true" aria-label="Something is wrong">
+      <h2>Stop the machine. {{ part ? `What happened to ${part}?` : 'Which part?' }}</h2>
+      <p v-if="!part" class="choices">
+        <button v-for="p in inStack" :key="p" type="button" class="big" @click="part = p">{{ p }}</button>
+      </p>
+      <p v-else class="choices">
+        <button v-for="w in wrongs" :key="w.value" type="button" class="big" @click="spoilt(w.value)">
+          {{ w.label }}
+        </button>
+      </p>
+      <p>A new part is put on the list and brought up to where the others are.</p>
+      <button type="button" class="word" @click="((wrong = false), (part = ''))">Nothing is spoilt, go on</button>
+    </div>
+    <p v-if="lastAdvice && run?.open && !run.finished && run.now?.extra" class="advice">
+      <b>{{ lastAdvice.part }}:</b> {{ lastAdvice.advice }}
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.at-the-saw {
+  height: 100%;
+  display: flex;
+  flex-direction: column;
+  background: var(--ground);
+  position: relative;
+}
+header {
+  display: flex;
+  align-items: baseline;
+  gap: 1.4rem;
+  background: var(--rail);
+  color: var(--rail-ink);
+  padding: 0.55rem 1.2rem;
+}
+header a {
+  color: var(--rail-quiet);
+}
+h1 {
+  font-size: 1.2rem;
+  flex: 1;
+}
+.count {
+  margin: 0;
+  font-size: 1.5rem;
+}
+.told {
+  margin: 0;
+  padding: 0.6rem 1.2rem;
+  background: var(--sheet);
+  border-left: 8px solid var(--mind);
+  font-size: 1.2rem;
+  font-weight: 600;
+}
+.told.away {
+  border-color: var(--cut);
+}
+main {
+  flex: 1;
+  min-height: 0;
+  padding: 0.6rem 1.2rem;
+  overflow: auto;
+}
+.gate ul {
+  list-style: none;
+  margin: 0.5rem 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0.5rem;
+}
+.gate h2 {
+  font-size: 1.6rem;
+}
+.gate button {
+  width: 100%;
+  min-height: 4rem;
+  display: grid;
+  grid-template-columns: 2.6rem 1fr;
+  gap: 0.8rem;
+  align-items: center;
+  text-align: left;
+  font-size: 1.12rem;
+  line-height: 1.25;
+  padding: 0.5rem 0.8rem;
+  background: var(--paper);
+  border: 2px solid var(--rule);
+  border-radius: 4px;
+  cursor: pointer;
+}
+.gate button[aria-checked='true'] {
+  border-color: var(--good);
+  color: var(--quiet);
+}
+.tick {
+  width: 2.4rem;
+  height: 2.4rem;
+  display: grid;
+  place-content: center;
+  border: 2px solid var(--ink);
+  background: var(--sheet);
+  font-size: 1.6rem;
+  color: var(--good);
+  font-weight: 800;
+}
+.cut {
+  display: flex;
+  flex-direction: column;
+  overflow: hidden;
+}
+.say {
+  margin: 0;
+  font-size: clamp(1.9rem, 4.2vw, 3.1rem);
+  line-height: 1.1;
+  font-weight: 700;
+}
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.1rem 1.6rem;
+  margin: 0.4rem 0;
+  font-size: 1.25rem;
+}
+.facts b {
+  font: 600 1.6rem var(--mono);
+}
+.setup {
+  margin: 0;
+  padding: 0.3rem 0.8rem;
+  background: var(--sheet);
+  border-left: 8px solid var(--edge);
+  font-size: 1.25rem;
+  font-weight: 600;
+}
+.drawing {
+  flex: 1;
+  min-height: 120px;
+}
+footer {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1.6fr;
+  gap: 0.8rem;
+  padding: 0.7rem 1.2rem 0.9rem;
+}
+footer button {
+  min-height: 5.4rem;
+  border-radius: 6px;
+  border: 3px solid var(--ink);
+  background: var(--paper);
+  font-size: 1.6rem;
+  font-weight: 700;
+  cursor: pointer;
+}
+footer small {
+  display: block;
+  font-size: 1rem;
+  font-weight: 400;
+}
+footer .done {
+  background: var(--good);
+  border-color: var(--good);
+  color: var(--sheet);
+}
+footer .wrong {
+  border-color: var(--cut);
+  color: var(--cut);
+}
+footer button:disabled {
+  opacity: 0.5;
+}
+.trouble {
+  position: absolute;
+  inset: 0;
+  background: var(--ground);
+  padding: 2rem;
+  border: 10px solid var(--cut);
+}
+.trouble h2 {
+  font-size: 2.2rem;
+}
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 1rem;
+}
+.big {
+  min-width: 12rem;
+  min-height: 6rem;
+  font-size: 1.8rem;
+  font-weight: 700;
+  border: 3px solid var(--ink);
+  border-radius: 6px;
+  background: var(--paper);
+  cursor: pointer;
+  padding: 0.5rem 1rem;
+}
+.finished h2 {
+  font-size: 2.4rem;
+}
+.finished p {
+  font-size: 1.3rem;
+}
+.ends {
+  display: flex;
+  gap: 2rem;
+}
+.advice {
+  margin: 0;
+  padding: 0.4rem 1.2rem 0.7rem;
+  font-size: 1.05rem;
+}
+@media (max-width: 900px) {
+  .gate ul {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,248 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import NumberRow from '../bench/NumberRow.vue'
+import StationFrame from '../bench/StationFrame.vue'
+import { useBench } from '../bench/store'
+import VerdictList from '../bench/VerdictList.vue'
+import FigureView from '../drawing/FigureView.vue'
+import NumText from '../drawing/NumText.vue'
+
+const bench = useBench()
+const view = ref<'marks' | 'list'>('marks')
+const marked = computed(() => bench.answer?.figures.find((f) => f.id === 'marked'))
+const turned = computed(() => bench.answer?.figures.find((f) => f.id === 'turned'))
+const setups = computed(() => bench.answer?.cuts?.setups ?? [])
+const meetings = computed(() => bench.answer?.cuts?.meetings ?? [])
+const paper = ref('a4')
+const file = (name: string) => `/api/boxes/${bench.id}/${name}`
+const sheets = computed(() => [
+  { label: 'Run sheet', file: `run-sheet.pdf?paper=${paper.value}` },
+  { label: 'Story stick', file: `stick.pdf?paper=${paper.value}` },
+  { label: 'Corner templates', file: `corners.pdf?paper=${paper.value}` }
+])
+const files = [
+  { label: 'cut list, CSV', file: 'cuts.csv' },
+  { label: 'stick, SVG', file: 'stick.svg' },
+  { label: 'stick, DXF', file: 'stick.dxf' },
+  { label: 'templates, SVG', file: 'corners.svg' },
+  { label: 'templates, DXF', file: 'corners.dxf' }
+]
+</script>
+
+<template>
+  <StationFrame
+    question="Which cut comes after which?"
+    hint="Mark all four parts as drawn before the first cut; then follow the list, or take it to the saw."
+  >
+    <template #drawing>
+      <p class="views">
+        <button type="button" :class="{ here: view === 'marks' }" @click="view = 'marks'">the marks</button>
+        <button type="button" :class="{ here: view === 'list' }" @click="view = 'list'">every cut</button>
+      </p>
+      <template v-if="view === 'marks'">
+        <FigureView v-if="marked" :figure="marked" class="opened" @open="bench.openWorking" />
+        <p class="meets">
+          <span v-for="m in meetings" :key="m.number"
+            ><b>{{ m.number }}</b> {{ m.one }} meets {{ m.other }}</span
+          >
+        </p>
+        <h3>If it looks like this, a part is turned</h3>
+        <FigureView v-if="turned" :figure="turned" class="turned" @open="bench.openWorking" />
+      </template>
+      <div v-else class="list" tabindex="0" aria-label="Every cut, stack by stack">
+        <section v-for="setup in setups" :key="setup.stack + setup.kind">
+          <h3>
+            {{ setup.stack }}, {{ setup.kind }} <small>{{ setup.depth }} deep, {{ setup.face }}</small>
+          </h3>
+          <p v-if="setup.why" class="why">{{ setup.why }}</p>
+          <ol>
+            <li v-for="cut in setup.cuts" :key="cut.id">
+              <span class="title">{{ cut.title }}</span>
+              <span class="span"><NumText :text="`${cut.from}–${cut.to}`" /></span>
+              <button
+                type="button"
+                class="plain place"
+                :title="`${cut.placeLabel}: show the working`"
+                @click="bench.openWorking(cut.number)"
+              >
+                <NumText :text="cut.place" />
+              </button>
+              <span class="does">{{ cut.instruction }}</span>
+            </li>
+          </ol>
+        </section>
+        <p v-if="!setups.some((s) => s.passes)">Nothing can be cut yet: see the Jig station.</p>
+      </div>
+      <p class="caution">
+        Unplug while you set up. Clamp stacks, push boards and hold-downs, hands never in line with the cutter,
+        never feed with its rotation by hand, never back out of a cut. Your machine's manual, local rules and
+        trained people come first.
+      </p>
+    </template>
+    <template #decide>
+      <p class="go">
+        <RouterLink
+          v-if="setups.some((s) => s.passes)"
+          :to="{ name: 'saw', params: { id: bench.id } }"
+          class="saw"
+          >Take it to the saw</RouterLink
+        >
+      </p>
+      <div class="papers">
+        <label for="paper">On paper</label>
+        <select id="paper" v-model="paper">
+          <option value="a4">A4</option>
+          <option value="letter">Letter</option>
+        </select>
+        <a v-for="sheet in sheets" :key="sheet.label" :href="file(sheet.file)" download>{{ sheet.label }}</a>
+      </div>
+      <p class="files">
+        <span>In files</span>
+        <a v-for="f in files" :key="f.file" :href="file(f.file)" download>{{ f.label }}</a>
+      </p>
+    </template>
+    <template #follow>
+      <NumberRow id="cut.passes" strong />
+      <NumberRow id="cut.setups" />
+      <NumberRow id="cut.time" strong />
+      <NumberRow id="cut.seconds-per-pass" />
+      <NumberRow id="cut.seconds-per-setup" />
+      <NumberRow id="jig.cutter-height" />
+      <NumberRow id="size.end-slot-depth" />
+      <NumberRow id="fingers.first-rip" label="Parts ripped first to" />
+    </template>
+    <template #verdicts><VerdictList /></template>
+  </StationFrame>
+</template>
+
+<style scoped>
+.views {
+  display: flex;
+  gap: 1rem;
+  margin: 0 0 0.35rem;
+}
+.views button {
+  border: 0;
+  background: none;
+  padding: 0.1rem 0;
+  cursor: pointer;
+  font-weight: 600;
+  color: var(--quiet);
+}
+.views .here {
+  color: var(--ink);
+  box-shadow: inset 0 -3px var(--edge);
+}
+.opened {
+  flex: 1.15;
+  min-height: 150px;
+}
+.turned {
+  flex: 1;
+  min-height: 130px;
+}
+.meets {
+  display: flex;
+  gap: 1.4rem;
+  margin: 0 0 0.5rem;
+  justify-content: center;
+}
+.meets b {
+  display: inline-grid;
+  place-content: center;
+  width: 1.5rem;
+  height: 1.5rem;
+  border: 1.5px solid var(--ink);
+  border-radius: 50%;
+}
+h3 {
+  font-size: 0.95rem;
+}
+.list {
+  flex: 1;
+  min-height: 0;
+  overflow: auto;
+}
+.list section {
+  margin-bottom: 0.8rem;
+}
+.list h3 small {
+  font-weight: 400;
+  color: var(--quiet);
+  font-size: 0.9rem;
+}
+.why {
+  margin: 0;
+  color: var(--quiet);
+  font-size: 0.88rem;
+}
+.list ol {
+  margin: 0.15rem 0 0;
+  padding-left: 2.1rem;
+}
+.list li {
+  border-bottom: 1px dotted var(--rule);
+  padding: 0.1rem 0;
+}
+.list li::marker {
+  font-weight: 700;
+}
+.title {
+  display: inline-block;
+  min-width: 10.5rem;
+}
+.span {
+  display: inline-block;
+  min-width: 8rem;
+  color: var(--cut);
+  font-family: var(--mono);
+}
+.place {
+  min-width: 4.6rem;
+  font: 600 1rem var(--mono);
+  text-decoration: underline dotted;
+  margin-right: 0.8rem;
+}
+.does {
+  color: var(--quiet);
+}
+.go {
+  margin: 0.2rem 0 0.6rem;
+}
+.saw {
+  display: block;
+  text-align: center;
+  padding: 0.7rem;
+  background: var(--edge);
+  color: var(--sheet);
+  font-weight: 700;
+  font-size: 1.1rem;
+  border-radius: 3px;
+  text-decoration: none;
+}
+.papers,
+.files {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem 0.8rem;
+  align-items: baseline;
+  margin: 0.3rem 0;
+  font-size: 0.95rem;
+}
+.papers select {
+  font: inherit;
+  padding: 0.2rem;
+  background: var(--sheet);
+  color: var(--ink);
+  border: 1px solid var(--rule);
+}
+.files span {
+  width: 100%;
+  color: var(--quiet);
+}
+.caution {
+  margin: 0.45rem 0 0.1rem;
+  font-size: 0.86rem;
+  color: var(--quiet);
+}
+</style>
