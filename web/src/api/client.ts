@@ -28,6 +28,10 @@ export type RuleView = Schemas['RuleView']
 export type ClimateView = Schemas['ClimateView']
 export type LogRead = Schemas['LogRead']
 export type CornerView = Schemas['CornerView']
+export type KeptCutter = Schemas['KeptCutter']
+export type Cutter = Schemas['Cutter']
+export type RunView = Schemas['RunView']
+export type SawEvent = Schemas['SawEvent']
 export type LengthDisplay = BoxPlan['display']
 
 /** What the server refused, and where. */

@@ -43,7 +43,14 @@ const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
     house="jig.base"
     :most="100"
   />
-  <PlanLength v-if="way === 'ROD_KEY'" label="Rod, measured" field="jig.rod" house="jig.key" :most="60" fine />
+  <PlanLength
+    v-if="way === 'ROD_KEY'"
+    label="Rod, measured"
+    field="jig.rod"
+    house="jig.key"
+    :most="60"
+    fine
+  />
   <template v-if="way === 'SHIM_FENCE'">
     <template v-if="bench.plan?.jig.leaves">
       <PlanLength label="Gap on the zero block" field="jig.leaves.zeroGap" house="jig.zero-gap" fine />

@@ -14,7 +14,7 @@ import {
   type WorkingView
 } from '../api/client'
 
-export type StationId = 'size' | 'fingers' | 'blank' | 'jig' | 'fit' | 'bottom' | 'lid'
+export type StationId = 'size' | 'fingers' | 'blank' | 'jig' | 'cut' | 'fit' | 'bottom' | 'lid'
 type Kept = 'kept' | 'keeping' | 'stale' | 'away'
 
 interface Step {

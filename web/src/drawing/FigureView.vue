@@ -264,6 +264,10 @@ svg {
   --fill-spacer: var(--sheet);
   --fill-key: var(--key);
   --fill-cutter: var(--hatch);
+  --fill-stop: var(--key);
+  --fill-dial: var(--sheet);
+  --fill-rod: color-mix(in srgb, var(--ink) 25%, var(--ground));
+  --fill-dividers: color-mix(in srgb, var(--ink) 45%, var(--ground));
   --fill-fence: color-mix(in srgb, var(--wood) 30%, var(--ground));
   --fill-gap: var(--sheet);
   --fill-overlap: var(--hatch);
@@ -329,6 +333,18 @@ svg {
 .lid-groove-hidden {
   stroke: var(--lid);
   stroke-dasharray: 7 4;
+}
+.pointer {
+  stroke: var(--cut);
+  stroke-width: 3;
+}
+.knife {
+  stroke: var(--cut);
+  stroke-width: 2;
+}
+.pencil {
+  stroke: color-mix(in srgb, var(--ink) 80%, var(--wood));
+  stroke-width: 2.4;
 }
 .lid-line {
   stroke: var(--lid);
@@ -435,6 +451,12 @@ svg {
   stroke: color-mix(in srgb, var(--wood) 70%, transparent);
   stroke-width: 3px;
 }
+.note.corner {
+  font: 700 16px var(--sans);
+  paint-order: stroke;
+  stroke: color-mix(in srgb, var(--wood) 70%, transparent);
+  stroke-width: 3px;
+}
 .note.content-name {
   font-size: 13px;
   fill: var(--panel);
@@ -494,7 +516,19 @@ svg {
 .figure.quiet .line {
   stroke-width: 0.8;
 }
-.figure.quiet .lid-line {
+.figure.quiet .pointer {
+  stroke: var(--cut);
+  stroke-width: 3;
+}
+.knife {
+  stroke: var(--cut);
+  stroke-width: 2;
+}
+.pencil {
+  stroke: color-mix(in srgb, var(--ink) 80%, var(--wood));
+  stroke-width: 2.4;
+}
+.lid-line {
   stroke-width: 1.4;
 }
 </style>

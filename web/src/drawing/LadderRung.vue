@@ -6,7 +6,13 @@ import NumText from './NumText.vue'
 import WoodDefs from './WoodDefs.vue'
 
 /** One rung: the wall's edge at the ladder's scale, the mate's fingers in its slots, passes ticked, waste hatched. */
-const props = defineProps<{ rung: RungView; most: number; chosen: boolean; recommended: boolean }>()
+const props = defineProps<{
+  rung: RungView
+  most: number
+  chosen: boolean
+  recommended: boolean
+  withCutter?: boolean
+}>()
 const emit = defineEmits<{ choose: []; open: [number: string] }>()
 const id = useId()
 const box = ref<HTMLElement>()
@@ -46,7 +52,7 @@ const ticks = computed(() => {
 const passes = computed(() =>
   props.rung.passes === 1 ? 'one pass a slot' : `${props.rung.passes} passes a slot`
 )
-const number = (name: string) => `fingers.${props.rung.sections}.${name}`
+const number = (name: string) => `${props.rung.name}.${name}`
 const says = computed(() =>
   props.rung.feasible
     ? `${passes.value}, ${props.rung.cuts} in all, closes at ${props.rung.closing}${props.rung.closesLower ? `, ${props.rung.ripOff} to rip off` : ''}`
@@ -104,6 +110,7 @@ function key(event: KeyboardEvent) {
       >
         <NumText :text="rung.slot" />
       </button>
+      <span v-if="withCutter" class="tool">{{ rung.cutter }}</span>
       <span v-if="rung.feasible" class="quiet">
         <button type="button" class="plain" @click="emit('open', number('passes'))">{{ passes }}</button> ·
         <button type="button" class="plain" @click="emit('open', number('cuts'))">
@@ -236,5 +243,8 @@ svg {
   font-size: 0.76rem;
   font-weight: 700;
   color: var(--good);
+}
+.tool {
+  font-weight: 600;
 }
 </style>

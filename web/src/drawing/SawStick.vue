@@ -16,7 +16,12 @@ const slots = computed(() => {
   for (let i = 0; i + 1 < props.run.slots.length; i += 2) {
     const from = props.run.slots[i] ?? 0
     const to = props.run.slots[i + 1] ?? 0
-    out.push({ i, x: x(from), w: Math.max(0, x(to) - x(from)), gone: to <= (props.run.now?.fromMm ?? 0) + 1e-6 })
+    out.push({
+      i,
+      x: x(from),
+      w: Math.max(0, x(to) - x(from)),
+      gone: to <= (props.run.now?.fromMm ?? 0) + 1e-6
+    })
   }
   return out
 })

@@ -14,6 +14,7 @@ import { useBench, type StationId } from '../bench/store'
 import WorkingPanel from '../bench/WorkingPanel.vue'
 import { woodTint } from '../drawing/tint'
 import BlankStation from '../stations/BlankStation.vue'
+import CutStation from '../stations/CutStation.vue'
 import FingersStation from '../stations/FingersStation.vue'
 import FitStation from '../stations/FitStation.vue'
 import JigStation from '../stations/JigStation.vue'
@@ -33,6 +34,7 @@ const stations: Record<StationId, Component> = {
   fingers: FingersStation,
   blank: BlankStation,
   jig: JigStation,
+  cut: CutStation,
   fit: FitStation,
   bottom: PanelStation,
   lid: PanelStation
@@ -99,7 +101,8 @@ function climb(by: 1 | -1) {
   const now = bench.answer?.sections ?? 0
   const next = now + 2 * by
   const rungs = bench.answer?.ladder
-  if (next < 3 || (rungs && !rungs.some((r) => r.sections === next && r.feasible))) return
+  if (next < 3 || (rungs && !rungs.some((r) => r.sections === next && r.feasible && !r.name.split('.')[2])))
+    return
   void bench.set('fingers.sections', next, 'climb')
 }
 

@@ -10,6 +10,7 @@ import { rackDisplay } from '../rack/display'
 const route = useRoute()
 const shelves = {
   blanks: { title: 'Blanks', part: BlanksShelf },
+  cutters: { title: 'Cutters', part: defineAsyncComponent(() => import('../rack/CuttersShelf.vue')) },
   woods: { title: 'Woods', part: defineAsyncComponent(() => import('../rack/WoodsShelf.vue')) },
   climates: { title: 'Climates', part: defineAsyncComponent(() => import('../rack/ClimatesShelf.vue')) },
   'house-rules': {

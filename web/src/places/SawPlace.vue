@@ -92,7 +92,12 @@ async function putAway() {
   await answer(api.DELETE('/api/runs/{run}', { params: { path: { run: run.value.id } } }))
   run.value = await answer(api.POST('/api/boxes/{id}/runs', { params: { path: { id: box.value } } }))
 }
-const inStack = computed(() => run.value?.parts.filter((p) => (run.value?.now?.parts ?? '').split(' + ').some((s) => s.slice(0, -1) === p)) ?? [])
+const inStack = computed(
+  () =>
+    run.value?.parts.filter((p) =>
+      (run.value?.now?.parts ?? '').split(' + ').some((s) => s.slice(0, -1) === p)
+    ) ?? []
+)
 const lastAdvice = computed(() => run.value?.spoilt[run.value.spoilt.length - 1])
 
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -142,7 +147,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <main v-else-if="run?.finished" class="finished">
       <h2>All {{ run.total }} cuts are made.</h2>
       <p>Unplug. Dry-fit every corner before you touch the glue.</p>
-      <p v-for="s in run.spoilt" :key="s.part"><b>{{ s.part }}</b> was replaced by <b>{{ s.by }}</b>. {{ s.advice }}</p>
+      <p v-for="s in run.spoilt" :key="s.part">
+        <b>{{ s.part }}</b> was replaced by <b>{{ s.by }}</b>. {{ s.advice }}
+      </p>
       <p class="ends">
         <button type="button" class="word" @click="back">The last one was not made</button>
         <button type="button" class="word" @click="putAway">Put this run away, begin another</button>
@@ -153,15 +160,19 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <p class="say" aria-live="polite">{{ run.now.instruction }}</p>
       <p class="facts">
         <span
-          >{{ run.now.placeLabel.toLowerCase() }} <b><NumText :text="run.now.place" /> {{ run.now.unit }}</b></span
+          >{{ run.now.placeLabel }} <b><NumText :text="run.now.place" /> {{ run.now.unit }}</b></span
         >
         <span>{{ run.now.kind }}, {{ run.now.title }}</span>
         <span>{{ run.now.face }}</span>
         <span>{{ run.now.depth }} deep</span>
       </p>
-      <p v-if="run.setup" class="setup">New set-up: {{ run.now.parts }}, {{ run.now.face }}. Reference edge first.</p>
-      <p v-else-if="run.now.extra" class="setup">New part {{ run.now.parts }}: bring it up to where the others are.</p>
-      <FigureView v-if="run.now.jig" :figure="run.now.jig" class="drawing" :most-scale="200" quiet />
+      <p v-if="run.setup" class="setup">
+        New set-up: {{ run.now.parts }}, {{ run.now.face }}. Reference edge first.
+      </p>
+      <p v-else-if="run.now.extra" class="setup">
+        New part {{ run.now.parts }}: bring it up to where the others are.
+      </p>
+      <FigureView v-if="run.now.jig" :figure="run.now.jig" class="drawing" :most-scale="200" />
       <SawStick :run="run" />
     </main>
 
@@ -187,7 +198,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         </button>
       </p>
       <p>A new part is put on the list and brought up to where the others are.</p>
-      <button type="button" class="word" @click="((wrong = false), (part = ''))">Nothing is spoilt, go on</button>
+      <button type="button" class="word" @click="((wrong = false), (part = ''))">
+        Nothing is spoilt, go on
+      </button>
     </div>
     <p v-if="lastAdvice && run?.open && !run.finished && run.now?.extra" class="advice">
       <b>{{ lastAdvice.part }}:</b> {{ lastAdvice.advice }}

@@ -43,7 +43,7 @@ const files = [
         <FigureView v-if="marked" :figure="marked" class="opened" @open="bench.openWorking" />
         <p class="meets">
           <span v-for="m in meetings" :key="m.number"
-            ><b>{{ m.number }}</b> {{ m.one }} meets {{ m.other }}</span
+            ><b>{{ m.number }}</b> {{ m.one }} {{ m.oneKind }}, {{ m.other }} {{ m.otherKind }}</span
           >
         </p>
         <h3>If it looks like this, a part is turned</h3>
@@ -74,9 +74,9 @@ const files = [
         <p v-if="!setups.some((s) => s.passes)">Nothing can be cut yet: see the Jig station.</p>
       </div>
       <p class="caution">
-        Unplug while you set up. Clamp stacks, push boards and hold-downs, hands never in line with the cutter,
-        never feed with its rotation by hand, never back out of a cut. Your machine's manual, local rules and
-        trained people come first.
+        Unplug while you set up. Clamp stacks, push boards and hold-downs, hands never in line with the
+        cutter, never feed with its rotation by hand, never back out of a cut. Your machine's manual, local
+        rules and trained people come first.
       </p>
     </template>
     <template #decide>
@@ -134,18 +134,18 @@ const files = [
   box-shadow: inset 0 -3px var(--edge);
 }
 .opened {
-  flex: 1.15;
+  flex: 1;
   min-height: 150px;
 }
 .turned {
-  flex: 1;
+  flex: 1.1;
   min-height: 130px;
 }
 .meets {
   display: flex;
-  gap: 1.4rem;
+  flex-wrap: wrap;
+  gap: 0.2rem 1.4rem;
   margin: 0 0 0.5rem;
-  justify-content: center;
 }
 .meets b {
   display: inline-grid;

@@ -1,20 +1,98 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import {
+  answer,
+  api,
+  problemOf,
+  type BoxPlan,
+  type Cutter,
+  type KeptCutter,
+  type RungView
+} from '../api/client'
+import ChoiceField from '../bench/ChoiceField.vue'
 import NumberRow from '../bench/NumberRow.vue'
 import PlanLength from '../bench/PlanLength.vue'
 import StationFrame from '../bench/StationFrame.vue'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
 import LadderRung from '../drawing/LadderRung.vue'
+import SectionBar from '../drawing/SectionBar.vue'
 
 const bench = useBench()
 const ladder = computed(() => bench.answer?.ladder ?? [])
 const most = computed(() => ladder.value.reduce((m, r) => Math.max(m, r.figure.height, r.figure.closing), 1))
 const list = ref<HTMLElement>()
 
-function choose(sections: number) {
-  void bench.set('fingers.sections', sections)
+/** a list of unequal sections is given up for a rung; a rung of another cutter brings the cutter */
+function choose(rung: RungView) {
+  void bench.decide((plan) => {
+    plan.fingers.sections = rung.sections
+    delete plan.fingers.widths
+    if (rung.cutterId && rung.cutterId !== (plan.fingers.tool?.id ?? '')) {
+      const cutter = cutters.value.find((c) => c.cutter.id === rung.cutterId)?.cutter
+      if (cutter) take(plan, cutter)
+    }
+  })
+}
+function take(plan: BoxPlan, cutter: Cutter) {
+  plan.fingers.tool = cutter
+  plan.fingers.cutter = cutter.name
+  plan.fingers.kerf = cutter.kerf
+}
+const cutters = ref<KeptCutter[]>([])
+onMounted(async () => {
+  try {
+    cutters.value = await answer(api.GET('/api/rack/cutters', { params: { query: {} } }))
+  } catch (error) {
+    bench.problem = problemOf(error)
+  }
+})
+const OWN = ' '
+const ANY = '*'
+const tool = computed(() => (bench.plan?.fingers.anyCutter ? ANY : (bench.plan?.fingers.tool?.id ?? OWN)))
+const tools = computed(() => {
+  const rack = cutters.value.map((c) => ({ value: c.cutter.id, label: c.cutter.name }))
+  const own = bench.plan?.fingers.tool
+  if (own && !rack.some((r) => r.value === own.id)) rack.push({ value: own.id, label: own.name })
+  return [
+    { value: OWN, label: 'one I describe here' },
+    ...rack,
+    ...(rack.length ? [{ value: ANY, label: 'any on the rack' }] : [])
+  ]
+})
+function chooseTool(value: string) {
+  void bench.decide((plan) => {
+    delete plan.fingers.anyCutter
+    if (value === ANY) plan.fingers.anyCutter = true
+    else if (value === OWN) delete plan.fingers.tool
+    else {
+      const cutter = cutters.value.find((c) => c.cutter.id === value)?.cutter
+      if (cutter) take(plan, cutter)
+    }
+  })
+}
+function parity(value: string) {
+  void bench.decide((plan) => {
+    plan.fingers.parity = value as BoxPlan['fingers']['parity']
+    delete plan.fingers.sections
+    delete plan.fingers.widths
+  })
+}
+const own = computed(() => bench.plan?.fingers.tool?.id ?? '')
+const isChosen = (rung: RungView) =>
+  rung.sections === bench.answer?.sections &&
+  !bench.plan?.fingers.widths &&
+  (rung.cutterId || '') === own.value
+
+const best = computed(() =>
+  ladder.value
+    .filter((r) => r.feasible && r.sections === bench.answer?.recommended)
+    .reduce<RungView | undefined>((a, b) => (a && a.score >= b.score ? a : b), undefined)
+)
+const recommendedCutter = computed(() => best.value?.cutter)
+function takeRecommended() {
+  if (best.value) choose(best.value)
 }
 
 watch(
@@ -35,33 +113,54 @@ watch(
     <template #drawing>
       <p class="recommended">
         {{ bench.answer?.recommendation }}
-        <button
-          v-if="bench.answer && bench.answer.recommended !== bench.answer.sections"
-          type="button"
-          class="word"
-          @click="choose(bench.answer.recommended)"
-        >
+        <button v-if="best && !isChosen(best)" type="button" class="word" @click="takeRecommended">
           Take it
         </button>
       </p>
+      <div v-if="bench.plan?.fingers.widths" class="unequal">
+        <h3>Your own sections, finger first; drag a boundary</h3>
+        <SectionBar />
+        <details>
+          <summary>Type them</summary>
+          <div class="typed">
+            <PlanLength
+              v-for="i in bench.plan.fingers.widths.keys()"
+              :key="i"
+              :label="`${i + 1} ${i % 2 ? 'slot' : 'finger'}`"
+              :field="`fingers.widths.${i}`"
+              :least="0.2"
+              :most="1500"
+              fine
+            />
+          </div>
+        </details>
+      </div>
       <div ref="list" class="ladder" role="radiogroup" aria-label="Sections">
         <LadderRung
           v-for="rung in ladder"
-          :key="rung.sections"
+          :key="rung.name"
           :rung="rung"
           :most="most"
-          :chosen="rung.sections === bench.answer?.sections"
-          :recommended="rung.sections === bench.answer?.recommended"
-          @choose="choose(rung.sections)"
+          :chosen="isChosen(rung)"
+          :recommended="rung.sections === bench.answer?.recommended && rung.cutter === recommendedCutter"
+          :with-cutter="bench.plan?.fingers.anyCutter ?? false"
+          @choose="choose(rung)"
           @open="bench.openWorking"
         />
       </div>
     </template>
     <template #decide>
       <PlanLength label="Height of the wall" field="size.height" :least="5" :most="1500" />
-      <PlanLength label="May close lower by" field="fingers.lowerBy" house="fingers.lower-by" :most="200" />
-      <PlanLength label="May close higher by" field="fingers.higherBy" :most="200" />
-      <div class="cutter">
+      <PlanLength
+        v-if="!bench.plan?.fingers.widths"
+        label="May close lower by"
+        field="fingers.lowerBy" house="fingers.lower-by" :most="200" />
+      <PlanLength
+        v-if="!bench.plan?.fingers.widths"
+        label="May close higher by"
+        field="fingers.higherBy" :most="200" />
+      <ChoiceField label="Cut with" :value="tool" :choices="tools" @choose="chooseTool" />
+      <div v-if="tool === ' '" class="cutter">
         <label for="cutter-name">Cutter</label>
         <InputText
           id="cutter-name"
@@ -72,7 +171,14 @@ watch(
           @blur="bench.settle()"
         />
       </div>
-      <PlanLength label="Its kerf, measured" field="fingers.kerf" :least="0.2" :most="200" fine />
+      <PlanLength
+        v-if="tool === ' '"
+        label="Its kerf, measured"
+        field="fingers.kerf"
+        :least="0.2"
+        :most="200"
+        fine
+      />
       <PlanLength
         label="Clearance"
         field="fingers.clearance"
@@ -81,6 +187,45 @@ watch(
         :most="2"
         fine
       />
+      <ChoiceField
+        label="Count"
+        :value="bench.plan?.fingers.parity ?? 'ODD'"
+        :choices="[
+          { value: 'ODD', label: 'odd: a pair all finger-first' },
+          { value: 'EVEN', label: 'even: all four in one stack' }
+        ]"
+        @choose="parity"
+      />
+      <ChoiceField
+        label="Clearance goes"
+        :value="bench.plan?.fingers.shared ?? 'ONE_SIDE'"
+        :choices="[
+          { value: 'ONE_SIDE', label: 'to one side' },
+          { value: 'CENTRED', label: 'to both sides' }
+        ]"
+        @choose="bench.set('fingers.shared', $event)"
+      />
+      <ChoiceField
+        label="What is left over"
+        :value="bench.plan?.fingers.leftover ?? 'RIP'"
+        :choices="[
+          { value: 'RIP', label: 'is ripped off' },
+          { value: 'EDGES', label: 'half to either edge' },
+          { value: 'LAST', label: 'to the last section' }
+        ]"
+        @choose="bench.set('fingers.leftover', $event)"
+      />
+      <div class="patterns">
+        <button
+          v-for="pattern in bench.answer?.patterns ?? []"
+          :key="pattern.label"
+          type="button"
+          class="word"
+          @click="bench.apply(pattern)"
+        >
+          {{ pattern.label }}
+        </button>
+      </div>
     </template>
     <template #follow>
       <NumberRow id="fingers.slot" strong />
@@ -113,6 +258,29 @@ watch(
   display: flex;
   flex-direction: column;
   padding: 3px;
+}
+.unequal h3 {
+  font-size: 0.92rem;
+  margin: 0 0 0.2rem;
+}
+.unequal details {
+  margin: 0.2rem 0 0.5rem;
+}
+.typed {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(12rem, 1fr));
+  gap: 0 1rem;
+  max-height: 9rem;
+  overflow: auto;
+}
+.patterns {
+  display: grid;
+  justify-items: start;
+  padding: 0.3rem 0;
+  font-size: 0.92rem;
+}
+.patterns button {
+  text-align: left;
 }
 .cutter {
   display: grid;

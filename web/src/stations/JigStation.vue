@@ -86,7 +86,13 @@ const keyNumbers = ['jig.gap', 'jig.key', 'jig.zero-gap', 'jig.pitch']
         </p>
         <EditableFigure v-if="figure" :figure="figure" class="jig" />
         <div v-if="step" class="walk">
-          <button type="button" class="turn" :disabled="at === 0" aria-label="The cut before" @click="show(at - 1)">
+          <button
+            type="button"
+            class="turn"
+            :disabled="at === 0"
+            aria-label="The cut before"
+            @click="show(at - 1)"
+          >
             ◂
           </button>
           <input
@@ -122,18 +128,19 @@ const keyNumbers = ['jig.gap', 'jig.key', 'jig.zero-gap', 'jig.pitch']
               :title="`${s.placeLabel}: show the working`"
               @click="bench.openWorking(s.number)"
             >
-              {{ s.placeLabel.toLowerCase() }} <strong><NumText :text="s.place" /></strong>
+              {{ s.placeLabel }} <strong><NumText :text="s.place" /></strong>
             </button>
           </div>
         </div>
       </template>
       <p class="caution">
-        Unplug before you set or measure. Guard block where the cutter comes out, travel stop, hands out of the
-        line, never back out of a cut. Your machine's manual, local rules and trained people come first.
+        Unplug before you set or measure. Guard block where the cutter comes out, travel stop, hands out of
+        the line, never back out of a cut. Your machine's manual, local rules and trained people come first.
       </p>
     </template>
     <template #decide>
       <ChoiceField
+        class="way"
         label="Index by"
         :value="way"
         :choices="ways"
@@ -142,13 +149,13 @@ const keyNumbers = ['jig.gap', 'jig.key', 'jig.zero-gap', 'jig.pitch']
       <WayFields />
     </template>
     <template #follow>
-      <NumberRow v-for="(id, i) in numbers[way] ?? keyNumbers" :key="id" :id="id" :strong="i < 2" />
+      <NumberRow v-for="(id, i) in numbers[way] ?? keyNumbers" :id="id" :key="id" :strong="i < 2" />
       <NumberRow
         v-if="!numbers[way] && (bench.numbers.get('jig.spacer')?.value ?? 0) > 0"
         id="jig.spacer"
         strong
       />
-      <NumberRow id="jig.cutter-height" />
+      <NumberRow id="jig.cutter-height" :label="way === 'HAND' ? 'Depth line' : undefined" />
       <NumberRow id="jig.reach-left" />
       <NumberRow id="jig.slots-finger-first" />
       <NumberRow id="jig.slots-slot-first" />
@@ -264,6 +271,13 @@ const keyNumbers = ['jig.gap', 'jig.key', 'jig.zero-gap', 'jig.pitch']
 }
 .taken {
   font-weight: 700;
+}
+.way {
+  grid-template-columns: 1fr;
+  gap: 0.2rem;
+}
+.way :deep(.p-select) {
+  justify-self: stretch;
 }
 .caution {
   margin: 0.45rem 0 0.1rem;

@@ -74,7 +74,7 @@ public record CutList(
      * @param other part and end
      * @param height up to which it is jointed
      */
-    public record Meeting(int number, String one, String other, Length height) {}
+    public record Meeting(int number, String one, End oneKind, String other, End otherKind, Length height) {}
 
     /** An end of a part that wants cutting. */
     private record EndToCut(String part, int end, End kind, int slots, Length depth, Length thickness) {
@@ -176,9 +176,19 @@ public record CutList(
             boolean low = lowered != null && (atFront || lowered.which() == Lowered.Which.BOTH_ENDS);
             Length height =
                     low && lowered != null ? Length.shorter(lowered.height(), layout.height()) : layout.height();
-            meetings.add(new Meeting(i + 1, PARTS.get(i) + "2", next + "1", height));
+            meetings.add(new Meeting(
+                    i + 1,
+                    PARTS.get(i) + "2",
+                    kind(layout, PARTS.get(i), 2),
+                    next + "1",
+                    kind(layout, next, 1),
+                    height));
         }
         return List.copyOf(meetings);
+    }
+
+    private static End kind(Layout layout, String part, int end) {
+        return layout.isFingerFirst(part, end) ? End.FINGER_FIRST : End.SLOT_FIRST;
     }
 
     private static List<EndToCut> ends(SizedBox box, Layout layout, List<Meeting> meetings) {
@@ -192,7 +202,7 @@ public record CutList(
                         .findFirst()
                         .orElseThrow()
                         .height();
-                End kind = layout.isFingerFirst(part, end) ? End.FINGER_FIRST : End.SLOT_FIRST;
+                End kind = kind(layout, part, end);
                 int slots = (int) layout.slots(kind == End.FINGER_FIRST).stream()
                         .filter(s -> s.from().isUnder(height))
                         .count();

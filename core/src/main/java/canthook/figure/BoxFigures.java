@@ -265,7 +265,7 @@ public final class BoxFigures {
                 d.note(
                         at == 1 ? x : x + length,
                         height + hook * 1.9 + height * 0.05,
-                        name + at + (layout.isFingerFirst(name, at) ? " finger-first" : " slot-first"),
+                        name + at,
                         "quiet",
                         at == 1 ? "start" : "end",
                         null);
@@ -294,11 +294,11 @@ public final class BoxFigures {
                 : worked.plan().bottom().groove().offset().mm();
         String[] words = {
             "as it should be",
-            "B end for end: closes, groove wrong",
-            layout.isEven() ? "B inside out: finger meets finger" : "B inside out: closes, marks inside"
+            "end for end: closes, groove wrong",
+            layout.isEven() ? "inside out: finger on finger" : "inside out: closes, marks hidden"
         };
         for (int view = 0; view < 3; view++) {
-            double x = view * wide * 3.6;
+            double x = view * wide * 4.9;
             d.rect("side-grain", x, 0, wide, height, "A");
             ends(d, layout.slots(layout.isFingerFirst("A", 2)), x + wide - deep, deep, height, false);
             d.line("reference-edge", x, height, x + wide, height);

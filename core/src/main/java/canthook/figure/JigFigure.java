@@ -163,23 +163,13 @@ public final class JigFigure {
             double high = unit * 0.55;
             double x = left;
             d.rect("stop", x - wide, y - high, wide, high);
-            d.note(x - wide / 2, y - high * 0.3, "block", "quiet", "middle", null);
+            d.note(x - wide / 2, y - high * 0.3, "block", "on-key", "middle", null);
             double leaf = Math.max(0.12 * unit, 0.2);
             for (int i = 0; i < on.leaves().size(); i++) {
                 d.rect("spacer", x - leaf * (i + 1) * 0.35, y - high * 1.4, leaf * 0.3, high * 1.4);
             }
-            StringBuilder words = new StringBuilder();
-            for (Length length : on.leaves()) {
-                words.append(words.isEmpty() ? "" : " + ")
-                        .append(worked.plan().display().number(length, canthook.length.Precision.FIT));
-            }
-            d.note(
-                    x - wide,
-                    y + high * 0.7,
-                    "leaves " + words,
-                    "quiet",
-                    "start",
-                    worked.jig().place(cut));
+            d.note(x - wide, y + high * 0.9, setting.leafWords(on.leaves()), "quiet", "start", worked.jig().place(cut));
+            d.reach(x - wide, y + high * 1.2);
         }
 
         /** A finished finger-first part, turned round: its first finger fills the gap, its first slot hangs on the key. */
@@ -329,12 +319,13 @@ public final class JigFigure {
                     Math.toRadians(360.0 * Math.floorMod(turns.quanta(), (long) turns.parts()) / turns.parts() - 90);
             d.line("pointer", cx, cy, cx + r * 0.75 * Math.cos(at), cy + r * 0.75 * Math.sin(at));
             d.note(
-                    cx,
+                    cx - r,
                     cy + r + 0.75 * unit,
                     ScrewSetting.turns(turns.quanta(), turns.parts()) + " from zero",
                     "quiet",
-                    "middle",
+                    "start",
                     null);
+            d.reach(cx - r, cy + r + unit);
         }
     }
 }

@@ -58,6 +58,10 @@ public record Ladder(
         for (Tool other : tools(plan, tool, shop)) {
             rungs.addAll(rungs(other, other == tool, plan, box, rules));
         }
+        if (plan.fingers().looksOverTheRack()) {
+            rungs.sort(Comparator.comparingInt((Rung r) -> r.sections().count())
+                    .thenComparingDouble(r -> -r.score().number()));
+        }
         Rung best = rungs.stream()
                 .filter(Rung::feasible)
                 .max(Comparator.comparingDouble((Rung r) -> r.score().number())

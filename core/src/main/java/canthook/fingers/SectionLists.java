@@ -59,9 +59,14 @@ public final class SectionLists {
         Length height = sum(widths);
         Length each = by.dividedBy(widths.size() - 1);
         for (int i = 0; i < after.size(); i++) {
-            after.set(i, i == which ? after.get(i).plus(by) : after.get(i).minus(each));
+            after.set(i, hundredth(i == which ? after.get(i).plus(by) : after.get(i).minus(each)));
         }
         return summing(after, height);
+    }
+
+    /** To a hundredth of a millimetre: a list is to be typed and read. */
+    private static Length hundredth(Length length) {
+        return new Length(Math.round(length.nanometres() / 10_000.0) * 10_000);
     }
 
     /** The last section takes what rounding left, so that the list sums to the height to the nanometre. */
@@ -101,7 +106,8 @@ public final class SectionLists {
         wider(chosen, height, -1, more)
                 .ifPresent(list -> offer(
                         ways, plan, "Wide middle, " + display.text(list.get(list.size() / 2), Precision.LAYOUT), list));
-        Length kerf = plan.fingers().kerf();
+        Length sawn = plan.blank().crosscutKerf();
+        Length kerf = sawn == null ? plan.fingers().kerf() : sawn;
         wider(chosen, height, 0.75, kerf)
                 .ifPresent(list -> offer(
                         ways,
@@ -146,7 +152,7 @@ public final class SectionLists {
     /** What the list lacks of the height, shared over all sections. */
     private static List<Length> filling(List<Length> widths, Length height) {
         Length each = height.minus(sum(widths)).dividedBy(widths.size());
-        return summing(widths.stream().map(w -> w.plus(each)).toList(), height);
+        return summing(widths.stream().map(w -> hundredth(w.plus(each))).toList(), height);
     }
 
     private static void offer(List<Fix> ways, BoxPlan plan, String label, List<Length> widths) {

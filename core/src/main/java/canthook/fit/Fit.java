@@ -188,16 +188,20 @@ public record Fit(
                 "H₀",
                 "Closing height as measured",
                 Show.FIT,
-                chosen.sections().times(slot).minus(chosen.fingers().times(clearance)),
+                chosen.layout().isEqual()
+                        ? chosen.sections().times(slot).minus(chosen.fingers().times(clearance))
+                        : chosen.closing().times(1),
                 "Sections times the slot as read, less a clearance for every finger.");
-        Worked after = direction == Direction.STAY
+        Worked after = direction == Direction.STAY || !chosen.layout().isEqual()
                 ? sheet.work(
                         "closing-height-after",
                         "H₀′",
                         "Closing height",
                         Show.FIT,
                         closing.times(1),
-                        "The key stays, so the height does.")
+                        chosen.layout().isEqual()
+                                ? "The key stays, so the height does."
+                                : "Your sections sum to the height; a stop that is moved moves a wall, not the edge.")
                 : sheet.work(
                         "closing-height-after",
                         "H₀′",

@@ -24,6 +24,7 @@ import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -255,11 +256,7 @@ public record Jig(
 
     /** Where the jig stands for a pass, as a number with its working; {@code jig.cut.finger-first.3.1}. */
     public Worked place(Cut cut) {
-        Setting standing = setting;
-        if (standing == null) {
-            throw new IllegalStateException("nothing is cut this way");
-        }
-        Setting.Place place = standing.place(cut);
+        Setting.Place place = placeOf(cut);
         return new Worksheet("jig.cut")
                 .work(
                         cut.id(),
@@ -268,6 +265,20 @@ public record Jig(
                         place.show(),
                         place.term(),
                         place.rule());
+    }
+
+    /** What is set for a pass: {@code stop}, {@code carriage from zero}. */
+    public String placeLabel(Cut cut) {
+        String label = placeOf(cut).label();
+        return label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
+    }
+
+    private Setting.Place placeOf(Cut cut) {
+        Setting standing = setting;
+        if (standing == null) {
+            throw new IllegalStateException("nothing is cut this way");
+        }
+        return standing.place(cut);
     }
 
     /** A pass by the id of its number. */

@@ -186,7 +186,7 @@ public record KeySetting(
                         from,
                         from.plus(kerf),
                         new OnKey(rest, spacer, here, stack),
-                        moves() ? block(rest, offsets.get(i)) : instruction(rest, spacer, layout.shift())));
+                        moves() ? block(rest, offsets.get(i), stack) : instruction(rest, spacer, layout.shift())));
             }
         }
         Length tail = layout.tail();
@@ -214,11 +214,28 @@ public record KeySetting(
                 : Pieces.fewest(set(), rung.finger().length().minus(zeroGap.length()), LEAF_WITHIN);
     }
 
-    private static String block(Rest rest, Length offset) {
+    private String block(Rest rest, Length offset, List<Length> stack) {
         String part =
-                rest == Rest.EDGE ? "Edge to key" : rest == Rest.GUIDE ? "Butt against the guide" : "Last slot on key";
-        return part
-                + (offset.isPositive() ? ", pass block and leaves behind the fence." : ", leaves behind the fence.");
+                switch (rest) {
+                    case EDGE -> "Edge to key";
+                    case GUIDE -> "Butt against guide";
+                    case SLOT -> "Last slot on key";
+                };
+        return part + "; " + (offset.isPositive() ? "pass block and " : "") + leafWords(stack) + " behind the fence.";
+    }
+
+    /** {@code leaves 0.30+0.05}. */
+    public String leafWords(List<Length> stack) {
+        if (stack.isEmpty()) {
+            return "no leaf";
+        }
+        StringBuilder words = new StringBuilder(leaves.set().isEmpty() ? stack.size() + " sheets" : "leaves ");
+        if (!leaves.set().isEmpty()) {
+            for (int i = 0; i < stack.size(); i++) {
+                words.append(i == 0 ? "" : "+").append(display.number(stack.get(i), Precision.FIT));
+            }
+        }
+        return words.toString();
     }
 
     /** Leaves, and a few sheets of paper where the shop uses paper. */
@@ -255,7 +272,7 @@ public record KeySetting(
     public Place place(Cut cut) {
         if (cut.where() instanceof OnKey on && moves() && zeroGap != null) {
             return new Place(
-                    "Leaves and pass block over the zero block",
+                    "Over the zero block",
                     Show.FIT,
                     Term.fixed(on.gap()).minus(zeroGap),
                     "The gap for this pass less the gap on the zero block: leaves for the finger, and a block as thick as the pass lies"
@@ -267,7 +284,7 @@ public record KeySetting(
         Term wall = cut.slot() == 0 ? near : near.plus(rung.pitch().times(cut.slot()));
         Length offset = cut.from().minus(wall.length());
         return new Place(
-                "Cuts from, off the reference edge",
+                "Off the reference edge",
                 Show.FIT,
                 offset.nanometres() == 0 ? wall : wall.plus(Term.fixed(offset)),
                 "A pitch for every slot before it; the key gives it, nothing is measured.");

@@ -6,6 +6,7 @@ import canthook.corner.CornersCompared;
 import canthook.cutlist.CutList;
 import canthook.fingers.Ladder;
 import canthook.fingers.Rung;
+import canthook.fingers.SectionLists;
 import canthook.fit.Fit;
 import canthook.jig.Jig;
 import canthook.lid.SlidingLid;
@@ -15,6 +16,7 @@ import canthook.plan.BoxPlan;
 import canthook.seasons.Year;
 import canthook.shop.Shop;
 import canthook.size.SizedBox;
+import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.working.Worked;
 import java.util.ArrayList;
@@ -86,6 +88,11 @@ public record WorkedPlan(
     /** The lid on a day of the year, 0 driest … 1 wettest; empty without one. */
     public Optional<PanelDay> lidOn(double day) {
         return Optional.ofNullable(lid.across()).map(across -> PanelDay.of("lid", across, year, day, false));
+    }
+
+    /** Ways to divide the height into unequal sections, each as the change it is. */
+    public List<Fix> patterns() {
+        return SectionLists.patterns(plan, fingers.chosen(), size.height().length());
     }
 
     /** Numbers that hold on one day of the year. */

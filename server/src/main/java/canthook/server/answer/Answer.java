@@ -136,7 +136,7 @@ public record Answer(
             String stack, String kind, String depth, String face, int passes, String why, List<StepView> cuts) {}
 
     /** Which ends meet at a corner. */
-    public record MeetingView(int number, String one, String other) {}
+    public record MeetingView(int number, String one, String oneKind, String other, String otherKind) {}
 
     /** A kind of corner; its numbers by their ids. */
     public record CornerView(

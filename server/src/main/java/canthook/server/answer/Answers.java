@@ -13,7 +13,6 @@ import canthook.figure.PanelFigures;
 import canthook.figure.StickFigure;
 import canthook.figure.YearFigure;
 import canthook.fingers.Rung;
-import canthook.fingers.SectionLists;
 import canthook.fit.Fit;
 import canthook.jig.Cut;
 import canthook.jig.ScrewSetting;
@@ -238,7 +237,7 @@ public final class Answers {
                 display.number(cut.to(), Precision.FIT),
                 place.id(),
                 place.number(display),
-                place.label().substring(0, place.label().indexOf(',')));
+                worked.jig().placeLabel(cut));
     }
 
     private static JigView jig(WorkedPlan worked) {
@@ -277,16 +276,17 @@ public final class Answers {
         return new CutListView(
                 setups,
                 list.meetings().stream()
-                        .map(m -> new MeetingView(m.number(), m.one(), m.other()))
+                        .map(m -> new MeetingView(
+                                m.number(),
+                                m.one(),
+                                m.oneKind().words(),
+                                m.other(),
+                                m.otherKind().words()))
                         .toList());
     }
 
     private static List<FixView> patterns(WorkedPlan worked) {
-        return SectionLists.patterns(
-                        worked.plan(),
-                        worked.fingers().chosen(),
-                        worked.size().height().length())
-                .stream()
+        return worked.patterns().stream()
                 .map(f -> new FixView(f.label(), f.after()))
                 .toList();
     }

@@ -62,7 +62,7 @@ final class RunSheet {
                         cut.pass().from().exactMm().stripTrailingZeros().toPlainString(),
                         cut.pass().to().exactMm().stripTrailingZeros().toPlainString(),
                         cut.depth().exactMm().stripTrailingZeros().toPlainString(),
-                        place.label().substring(0, place.label().indexOf(',')),
+                        worked.jig().placeLabel(cut.pass()),
                         place.length().exactMm().stripTrailingZeros().toPlainString(),
                         cut.face().words(),
                         cut.pass().instruction());
@@ -158,9 +158,7 @@ final class RunSheet {
                         String.valueOf(cut.number()),
                         cut.pass().title() + ":  " + display.number(cut.pass().from(), Precision.FIT) + " to "
                                 + display.text(cut.pass().to(), Precision.FIT) + "   "
-                                + place.label()
-                                        .substring(0, place.label().indexOf(','))
-                                        .toLowerCase(java.util.Locale.ROOT)
+                                + worked.jig().placeLabel(cut.pass())
                                 + " "
                                 + place.text(display) + "   " + cut.pass().instruction(),
                         false));

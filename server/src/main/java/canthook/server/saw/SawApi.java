@@ -198,7 +198,7 @@ public class SawApi {
         SawCut cut = item.cut();
         LengthDisplay display = worked.plan().display();
         Worked place = worked.jig().place(cut.pass());
-        String label = place.label().substring(0, place.label().indexOf(','));
+        String label = worked.jig().placeLabel(cut.pass());
         return new CutView(
                 item.id(),
                 item.parts(),
