@@ -29,7 +29,7 @@ const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
 
 <template>
   <PlanLength
-    v-if="hasKey && !(way === 'ROD_KEY' && bench.plan?.jig.rod)"
+    v-if="hasKey && bench.numbers.has('jig.slimmer')"
     label="Key slimmer by"
     field="jig.slimmerBy"
     house="jig.slimmer"

@@ -190,7 +190,9 @@ const widest = computed(() => Math.max(8, ...cutters.value.map((c) => c.cutter.k
           </svg>
           <span>
             <strong>{{ c.cutter.name }}</strong>
-            <span class="kerf"><NumText :text="c.fields.kerf ?? ''" /> {{ rackDisplay === 'METRIC' ? 'mm' : 'in' }}</span>
+            <span class="kerf"
+              ><NumText :text="c.fields.kerf ?? ''" /> {{ rackDisplay === 'METRIC' ? 'mm' : 'in' }}</span
+            >
             <small>{{ c.says }}</small>
           </span>
         </button>

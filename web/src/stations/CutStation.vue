@@ -12,6 +12,11 @@ const view = ref<'marks' | 'list'>('marks')
 const marked = computed(() => bench.answer?.figures.find((f) => f.id === 'marked'))
 const turned = computed(() => bench.answer?.figures.find((f) => f.id === 'turned'))
 const setups = computed(() => bench.answer?.cuts?.setups ?? [])
+/** the numbers run on from stack to stack, as on the run sheet */
+const first = computed(() => {
+  let next = 1
+  return setups.value.map((s) => (next += s.passes) - s.passes)
+})
 const meetings = computed(() => bench.answer?.cuts?.meetings ?? [])
 const paper = ref('a4')
 const file = (name: string) => `/api/boxes/${bench.id}/${name}`
@@ -50,12 +55,12 @@ const files = [
         <FigureView v-if="turned" :figure="turned" class="turned" @open="bench.openWorking" />
       </template>
       <div v-else class="list" tabindex="0" aria-label="Every cut, stack by stack">
-        <section v-for="setup in setups" :key="setup.stack + setup.kind">
+        <section v-for="(setup, i) in setups" :key="setup.stack + setup.kind">
           <h3>
             {{ setup.stack }}, {{ setup.kind }} <small>{{ setup.depth }} deep, {{ setup.face }}</small>
           </h3>
           <p v-if="setup.why" class="why">{{ setup.why }}</p>
-          <ol>
+          <ol :start="first[i]">
             <li v-for="cut in setup.cuts" :key="cut.id">
               <span class="title">{{ cut.title }}</span>
               <span class="span"><NumText :text="`${cut.from}–${cut.to}`" /></span>

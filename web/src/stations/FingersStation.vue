@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
-import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, shallowRef, watch } from 'vue'
 import {
   answer,
   api,
@@ -36,11 +36,11 @@ function choose(rung: RungView) {
   })
 }
 function take(plan: BoxPlan, cutter: Cutter) {
-  plan.fingers.tool = cutter
+  plan.fingers.tool = structuredClone(cutter)
   plan.fingers.cutter = cutter.name
   plan.fingers.kerf = cutter.kerf
 }
-const cutters = ref<KeptCutter[]>([])
+const cutters = shallowRef<KeptCutter[]>([])
 onMounted(async () => {
   try {
     cutters.value = await answer(api.GET('/api/rack/cutters', { params: { query: {} } }))
@@ -154,11 +154,16 @@ watch(
       <PlanLength
         v-if="!bench.plan?.fingers.widths"
         label="May close lower by"
-        field="fingers.lowerBy" house="fingers.lower-by" :most="200" />
+        field="fingers.lowerBy"
+        house="fingers.lower-by"
+        :most="200"
+      />
       <PlanLength
         v-if="!bench.plan?.fingers.widths"
         label="May close higher by"
-        field="fingers.higherBy" :most="200" />
+        field="fingers.higherBy"
+        :most="200"
+      />
       <ChoiceField label="Cut with" :value="tool" :choices="tools" @choose="chooseTool" />
       <div v-if="tool === ' '" class="cutter">
         <label for="cutter-name">Cutter</label>

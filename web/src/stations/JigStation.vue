@@ -48,7 +48,7 @@ const questions: Record<string, string> = {
 }
 const numbers: Record<string, string[]> = {
   SCREW: ['jig.slot', 'jig.clearance', 'jig.finger', 'jig.closing-height', 'jig.quantum'],
-  SPACERS: ['jig.fence', 'jig.spacer', 'jig.odd-spacer', 'jig.worst-stack'],
+  SPACERS: ['jig.fence', 'jig.pitch-spacer', 'jig.odd-spacer', 'jig.worst-stack'],
   STOPS: ['jig.resolution', 'jig.reading-off'],
   HAND: ['jig.dividers', 'jig.dividers-corrected'],
   BAND_SAW: ['jig.shim', 'jig.settings']
@@ -268,6 +268,10 @@ const keyNumbers = ['jig.gap', 'jig.key', 'jig.zero-gap', 'jig.pitch']
 .plans ol {
   margin: 0;
   padding-left: 1.4rem;
+}
+.plans li :deep(*) {
+  font-family: var(--sans);
+  white-space: normal;
 }
 .taken {
   font-weight: 700;

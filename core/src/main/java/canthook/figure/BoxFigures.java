@@ -318,9 +318,9 @@ public final class BoxFigures {
             if (view != 2) {
                 d.note(bx + wide * 0.65, height / 2, "B", "pencil", "middle", null);
             }
-            d.note(x + wide + deep * 0.4, height * 1.14, words[view], view == 0 ? "quiet" : "cut", "middle", null);
+            d.note(x, height * 1.14, words[view], view == 0 ? "quiet" : "cut", "start", null);
         }
-        d.reach(0, height * 1.18);
+        d.reach(wide * 13.4, height * 1.18);
         return d.done();
     }
 

@@ -168,7 +168,13 @@ public final class JigFigure {
             for (int i = 0; i < on.leaves().size(); i++) {
                 d.rect("spacer", x - leaf * (i + 1) * 0.35, y - high * 1.4, leaf * 0.3, high * 1.4);
             }
-            d.note(x - wide, y + high * 0.9, setting.leafWords(on.leaves()), "quiet", "start", worked.jig().place(cut));
+            d.note(
+                    x - wide,
+                    y + high * 0.9,
+                    setting.leafWords(on.leaves()),
+                    "quiet",
+                    "start",
+                    worked.jig().place(cut));
             d.reach(x - wide, y + high * 1.2);
         }
 

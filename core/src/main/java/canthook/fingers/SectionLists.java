@@ -59,7 +59,9 @@ public final class SectionLists {
         Length height = sum(widths);
         Length each = by.dividedBy(widths.size() - 1);
         for (int i = 0; i < after.size(); i++) {
-            after.set(i, hundredth(i == which ? after.get(i).plus(by) : after.get(i).minus(each)));
+            after.set(
+                    i,
+                    hundredth(i == which ? after.get(i).plus(by) : after.get(i).minus(each)));
         }
         return summing(after, height);
     }

@@ -86,11 +86,9 @@ public record Jig(
         }
         Optional<String> hindrance = hindrance(way, chosen.layout(), plan.fingers());
         Setting setting = null;
-        if (!chosen.feasible()) {
-            hindrance = Optional.of("");
-        } else if (hindrance.isPresent()) {
+        if (hindrance.isPresent()) {
             refuse(plan, chosen.layout(), hindrance.get(), able, verdicts);
-        } else {
+        } else if (chosen.feasible()) {
             setting = setting(plan, chosen, rules, sheet, verdicts);
         }
         reach(plan, box, sheet, verdicts);
@@ -293,7 +291,7 @@ public record Jig(
     public String line(LengthDisplay display) {
         Setting standing = setting;
         if (standing == null) {
-            return way.words() + ": cannot";
+            return able.contains(way) ? "waits for fingers that can be cut" : "cannot cut this joint";
         }
         if (standing instanceof KeySetting key) {
             return (way == Way.SHIM_FENCE ? "fence with leaves" : way == Way.ROD_KEY ? "key of a rod" : "fixed key")

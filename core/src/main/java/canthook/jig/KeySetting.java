@@ -215,12 +215,11 @@ public record KeySetting(
     }
 
     private String block(Rest rest, Length offset, List<Length> stack) {
-        String part =
-                switch (rest) {
-                    case EDGE -> "Edge to key";
-                    case GUIDE -> "Butt against guide";
-                    case SLOT -> "Last slot on key";
-                };
+        String part = switch (rest) {
+            case EDGE -> "Edge to key";
+            case GUIDE -> "Butt against guide";
+            case SLOT -> "Last slot on key";
+        };
         return part + "; " + (offset.isPositive() ? "pass block and " : "") + leafWords(stack) + " behind the fence.";
     }
 

@@ -185,7 +185,8 @@ public record ScrewSetting(
                         new Turns(quanta, since, screw.parts(), travel),
                         since == 0
                                 ? "Stay at zero and cut."
-                                : "Crank " + turns(since, screw.parts()) + " on, always forward."));
+                                : "Crank " + turns(since, screw.parts()) + " on, to " + turns(quanta, screw.parts())
+                                        + " from zero."));
                 before = quanta;
             }
         }

@@ -46,7 +46,7 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
         boolean centred = plan.fingers().shared() == Sharing.CENTRED;
         Worked m = rung.fingers();
         Worked spacer = sheet.work(
-                "spacer", "p", "Spacers of", Show.FIT, rung.slot().plus(rung.finger()), "A slot and a finger.");
+                "pitch-spacer", "p", "Spacers of", Show.FIT, rung.slot().plus(rung.finger()), "A slot and a finger.");
         Worked odd = sheet.work(
                 "odd-spacer",
                 "x",

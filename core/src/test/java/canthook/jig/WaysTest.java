@@ -224,7 +224,9 @@ class WaysTest {
         assertThat(setting).isNotNull();
         assertThat(setting.card()).hasSizeGreaterThanOrEqualTo(5);
         assertThat(setting.errors()).endsWith(".");
-        assertThat(work(plan).jig().line(plan.display())).doesNotContain("cannot");
+        assertThat(work(plan).jig().line(plan.display()))
+                .doesNotContain("cannot")
+                .doesNotContain("waits");
     }
 
     @Test

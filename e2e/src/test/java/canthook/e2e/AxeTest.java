@@ -36,6 +36,10 @@ class AxeTest {
         "/boxes/envelope-drawer/fingers,light",
         "/boxes/envelope-drawer/blank,light",
         "/boxes/envelope-drawer/jig,light",
+        "/boxes/envelope-drawer/cut,light",
+        "/boxes/envelope-drawer/saw,light",
+        "/boxes/envelope-drawer/saw,dark",
+        "/rack/cutters,light",
         "/boxes/envelope-drawer/fit,light",
         "/boxes/germination-box/bottom,light",
         "/boxes/germination-box/lid,light",
@@ -59,7 +63,9 @@ class AxeTest {
         page.waitForSelector(
                 path.equals("/boxes")
                         ? ".shelf svg"
-                        : path.startsWith("/rack") ? ".boards svg, td, .plot svg, .rule" : ".slate .number");
+                        : path.startsWith("/rack")
+                                ? ".boards svg, td, .plot svg, .rule, .cutters li"
+                                : path.endsWith("/saw") ? ".gate button" : ".slate .number");
         if (how.equals("corners")) {
             page.getByText("other corners, compared").click();
             page.waitForSelector(".ways svg");
@@ -71,6 +77,9 @@ class AxeTest {
         if (how.equals("working")) {
             page.locator(".slate .number").first().click();
             page.waitForSelector(".working");
+        }
+        if (path.endsWith("/saw") && how.equals("dark")) {
+            SawTest.setUp(page);
         }
         page.waitForTimeout(300);
         AxeResults results = new AxeBuilder(page).analyze();

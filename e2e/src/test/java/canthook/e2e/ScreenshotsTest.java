@@ -16,17 +16,21 @@ class ScreenshotsTest {
         try (Workbench bench = new Workbench()) {
             Page page = bench.window();
             picture(page, bench, "/boxes", "boxes", ".shelf svg");
-            for (String station : new String[] {"size", "fingers", "blank", "jig", "fit", "bottom"}) {
+            for (String station : new String[] {"fingers", "blank", "jig", "cut", "fit", "bottom"}) {
                 picture(page, bench, "/boxes/envelope-drawer/" + station, station, ".slate .number");
             }
             picture(page, bench, "/boxes/packet-tray/size", "size-contents", ".slate .number");
             picture(page, bench, "/boxes/packet-drawers/blank", "blank-batch", ".boards .area.part");
-            for (String shelf : new String[] {"blanks", "woods", "climates", "house-rules"}) {
-                String ready = shelf.equals("blanks")
-                        ? ".boards svg"
-                        : shelf.equals("woods") ? "td" : shelf.equals("climates") ? ".plot svg" : ".rule";
-                picture(page, bench, "/rack/" + shelf, "rack-" + shelf, ready);
-            }
+            picture(page, bench, "/rack/blanks", "rack-blanks", ".boards svg");
+            picture(page, bench, "/rack/cutters", "rack-cutters", ".cutters svg");
+            picture(page, bench, "/rack/climates", "rack-climates", ".plot svg");
+            page.navigate(bench.address + "/boxes/packet-tray/jig");
+            page.waitForSelector(".slate .number");
+            Workbench.choose(page, "Index by", "screw advance");
+            page.waitForTimeout(300);
+            page.locator(".turn").last().click();
+            take(page, "jig-screw");
+            atTheSaw(page, bench);
             page.navigate(bench.address + "/boxes/envelope-drawer/size");
             page.getByText("other corners, compared").click();
             page.waitForSelector(".ways svg");
@@ -44,6 +48,17 @@ class ScreenshotsTest {
             evening.addInitScript("localStorage.setItem('lamp', 'dark')");
             picture(evening, bench, "/boxes/envelope-drawer/fingers", "fingers-evening", ".slate .number");
         }
+    }
+
+    /** The fifth cut of a run. */
+    private static void atTheSaw(Page page, Workbench bench) {
+        page.navigate(bench.address + "/boxes/envelope-drawer/saw");
+        SawTest.setUp(page);
+        for (int cut = 2; cut <= 5; cut++) {
+            page.locator("footer .done").click();
+            page.getByText("cut " + cut + " of").waitFor();
+        }
+        take(page, "saw");
     }
 
     private static void picture(Page page, Workbench bench, String path, String name, String ready) {

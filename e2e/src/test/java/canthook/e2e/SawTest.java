@@ -1,0 +1,219 @@
+package canthook.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** A cutter and a jig chosen, a corner run at the saw with the server gone in the middle, a part spoilt, papers taken along. */
+class SawTest {
+    private static Workbench bench;
+
+    @BeforeAll
+    static void open() throws IOException {
+        bench = new Workbench();
+    }
+
+    @AfterAll
+    static void close() {
+        assertThat(bench.complaints())
+                .filteredOn(c -> !c.contains("ERR_CONNECTION"))
+                .isEmpty();
+        bench.close();
+    }
+
+    private static Page at(String box, String station) {
+        Page page = bench.window();
+        String id = page.request()
+                .post(bench.address + "/api/boxes/" + box + "/copy")
+                .text()
+                .replaceAll("^\\{\"id\":\"([a-z0-9-]+)\".*", "$1");
+        page.navigate(bench.address + "/boxes/" + id + "/" + station);
+        page.waitForSelector(".slate .number");
+        return page;
+    }
+
+    static void setUp(Page page) {
+        page.waitForSelector(".gate");
+        Locator open = page.locator(".gate [aria-checked=false]");
+        while (page.locator(".gate").count() > 0 && open.count() > 0) {
+            int left = open.count();
+            open.first().click();
+            page.waitForCondition(() -> page.locator(".gate").count() == 0 || open.count() < left);
+        }
+        assertThat(page.locator(".say")).isVisible();
+    }
+
+    @Test
+    void aCutterAndAWayOfIndexingAreChosenAndEveryCutIsListed() {
+        Page page = at("envelope-drawer", "fingers");
+        Workbench.choose(page, "Cut with", "8 mm straight bit");
+        assertThat(page.locator(".slate [data-number='fingers.slot']")).isVisible();
+        page.locator(".rail .station", new Page.LocatorOptions().setHasText("Jig"))
+                .click();
+        Workbench.choose(page, "Index by", "spacers against a fence");
+        assertThat(page.locator(".slate [data-number='jig.pitch-spacer'] .value"))
+                .isVisible();
+        assertThat(page.locator(".instruction")).containsText("Spacers at the fence");
+        page.locator(".step.here .place").click();
+        assertThat(page.locator(".working")).containsText("What stands between fence and reference edge");
+        page.locator(".working").getByText("close").click();
+        page.getByText("setting it up").click();
+        assertThat(page.locator(".card")).containsText("push board");
+        page.locator(".rail .station", new Page.LocatorOptions().setHasText("Cut"))
+                .click();
+        page.getByText("every cut").click();
+        String passes = page.locator(".slate [data-number='cut.passes'] .value")
+                .textContent()
+                .strip();
+        assertThat(page.locator(".list li").count()).isEqualTo(Integer.parseInt(passes));
+        page.context().close();
+    }
+
+    @Test
+    void aWayThatCannotMakeTheJointSaysWhyAndOffersOnesThatCan() {
+        Page page = at("envelope-drawer", "fingers");
+        page.getByText("Wide middle").click();
+        assertThat(page.locator(".unequal")).isVisible();
+        Locator handle = page.getByLabel("Boundary 2", new Page.GetByLabelOptions().setExact(true));
+        String before = handle.getAttribute("aria-valuenow");
+        BoundingBox was = handle.boundingBox();
+        page.mouse().move(was.x + was.width / 2, was.y + was.height / 2);
+        page.mouse().down();
+        page.mouse().move(was.x + was.width / 2 + 14, was.y + was.height / 2);
+        page.mouse().up();
+        assertThat(handle).not().hasAttribute("aria-valuenow", before);
+        page.locator(".rail .station", new Page.LocatorOptions().setHasText("Jig"))
+                .click();
+        Locator cannot = page.locator("[data-code=WAY_CANNOT]");
+        assertThat(cannot).containsText("needs equal sections");
+        cannot.getByText("Index by a stop on a scale").click();
+        assertThat(cannot).hasCount(0);
+        assertThat(page.locator(".instruction")).containsText("Stop to");
+        page.context().close();
+    }
+
+    @Test
+    void aCornerIsRunWithAReloadAndTheServerGoneInTheMiddle() {
+        Page page = at("envelope-drawer", "cut");
+        page.locator("a.saw").click();
+        setUp(page);
+        assertThat(page.locator(".count")).containsText("cut 1 of 26");
+        page.locator("footer .done").click();
+        assertThat(page.locator(".count")).containsText("cut 2 of 26");
+        page.keyboard().press("Space");
+        assertThat(page.locator(".count")).containsText("cut 3 of 26");
+        page.keyboard().press("ArrowLeft");
+        assertThat(page.locator(".count")).containsText("cut 2 of 26");
+        page.reload();
+        assertThat(page.locator(".count")).containsText("cut 2 of 26");
+        page.context().setOffline(true);
+        page.locator("footer .done").click();
+        assertThat(page.locator(".told")).containsText("Do not cut on");
+        assertThat(page.locator(".count")).containsText("cut 2 of 26");
+        page.context().setOffline(false);
+        page.locator("footer .done").click();
+        assertThat(page.locator(".count")).containsText("cut 3 of 26");
+        assertThat(page.locator(".told")).hasCount(0);
+        for (int cut = 3; cut <= 26; cut++) {
+            page.locator("footer .done").click();
+            if (cut < 26) {
+                assertThat(page.locator(".count")).containsText("cut " + (cut + 1) + " of 26");
+            }
+        }
+        assertThat(page.locator(".finished")).containsText("All 26 cuts are made");
+        page.context().close();
+    }
+
+    @Test
+    void aSecondDeviceIsToldWhenItComesSecond() {
+        Page first = at("envelope-drawer", "cut");
+        first.locator("a.saw").click();
+        setUp(first);
+        Page second = bench.window(1024, 768);
+        second.navigate(first.url());
+        assertThat(second.locator(".count")).containsText("cut 1 of 26");
+        // both mark the same cut; the second does not yet know
+        second.route("**/api/runs/*", route -> route.abort());
+        first.locator("footer .done").click();
+        assertThat(first.locator(".count")).containsText("cut 2 of 26");
+        second.unroute("**/api/runs/*");
+        second.locator("footer .done").click();
+        assertThat(second.locator(".told")).containsText("Another device was first");
+        assertThat(second.locator(".count")).containsText("cut 2 of 26");
+        first.context().close();
+        second.context().close();
+    }
+
+    @Test
+    void aSpoiltPartIsReplacedAndBroughtUpToWhereTheOthersAre() {
+        Page page = at("envelope-drawer", "cut");
+        page.locator("a.saw").click();
+        setUp(page);
+        for (int cut = 1; cut <= 3; cut++) {
+            page.locator("footer .done").click();
+            assertThat(page.locator(".count")).containsText("cut " + (cut + 1) + " of 26");
+        }
+        page.locator("footer .wrong").click();
+        page.locator(".trouble .big", new Page.LocatorOptions().setHasText("C")).click();
+        page.locator(".trouble").getByText("torn out").click();
+        assertThat(page.locator(".count")).containsText("cut 4 of 29");
+        assertThat(page.locator(".count")).containsText("C′1");
+        assertThat(page.locator(".advice")).containsText("Glue the chip back");
+        for (int cut = 4; cut <= 6; cut++) {
+            page.locator("footer .done").click();
+            assertThat(page.locator(".count")).containsText("cut " + (cut + 1) + " of 29");
+        }
+        assertThat(page.locator(".count")).containsText("A1 + C′1");
+        page.context().close();
+    }
+
+    @Test
+    void papersAndFilesAreTakenAlong() throws IOException {
+        Page page = at("germination-box", "cut");
+        page.locator("#paper").selectOption("letter");
+        for (String[] file : new String[][] {
+            {"Run sheet", "%PDF"},
+            {"Story stick", "%PDF"},
+            {"Corner templates", "%PDF"},
+            {"cut list, CSV", "cut,parts"},
+            {"templates, DXF", "  0"},
+            {"stick, SVG", "<svg"}
+        }) {
+            Download download =
+                    page.waitForDownload(() -> page.getByText(file[0], new Page.GetByTextOptions().setExact(true))
+                            .click());
+            assertThat(new String(Files.readAllBytes(download.path()), java.nio.charset.StandardCharsets.ISO_8859_1))
+                    .as(file[0])
+                    .startsWith(file[1]);
+        }
+        page.context().close();
+    }
+
+    @Test
+    void aCutterIsHungOnTheRackAndAStackPutTogether() {
+        Page page = bench.window();
+        page.navigate(bench.address + "/rack/cutters");
+        page.waitForSelector(".cutters li");
+        page.locator(".cutters button", new Page.LocatorOptions().setHasText("Stacked cutter"))
+                .click();
+        Workbench.type(page, "Slot", "9.6");
+        assertThat(page.locator(".stack")).containsText("outer blades 6.35");
+        page.getByText("Hang a cutter on the rack").click();
+        Workbench.type(page, "Kerf, measured in a cut", "2.78");
+        assertThat(page.locator(".cutters .here"))
+                .containsText(Pattern.compile("2\\.78.*kerf read on", Pattern.DOTALL));
+        page.getByText("Take it off the rack").click();
+        assertThat(page.locator(".gone")).containsText("New cutter is off the rack");
+        page.context().close();
+    }
+}
