@@ -106,7 +106,7 @@ class JourneyTest {
         station(page, "Jig");
         reads(page, "jig.gap", "7.88 mm");
         reads(page, "jig.key", "7.97 mm");
-        page.getByText("slot-first end").click();
+        page.locator(".walk").getByText("slot-first end").click();
         assertThat(page.locator(".instruction")).containsText("Guide part turned on the key");
 
         // fit: 8.02 − 7.81 = 0.21; 0.21 − 0.12 = 0.09 away
