@@ -67,8 +67,7 @@ class SawTest {
         page.locator(".working").getByText("close").click();
         page.getByText("setting it up").click();
         assertThat(page.locator(".card")).containsText("push board");
-        page.locator(".rail .station", new Page.LocatorOptions().setHasText("Cut"))
-                .click();
+        page.locator(".rail .station[href$='/cut']").click();
         page.getByText("every cut").click();
         String passes = page.locator(".slate [data-number='cut.passes'] .value")
                 .textContent()

@@ -174,6 +174,7 @@ final class FigurePdf {
         }
 
         void words(double x, double y, String text, PDFont font, float size) throws IOException {
+            to.setNonStrokingColor(Color.BLACK);
             to.beginText();
             to.setFont(font, size);
             to.newLineAtOffset(x(x), y(y));
@@ -182,6 +183,7 @@ final class FigurePdf {
         }
 
         private void text(double xMm, double yMm, String text, PDFont font, float size) throws IOException {
+            to.setNonStrokingColor(Color.BLACK);
             to.beginText();
             to.setFont(font, size);
             to.newLineAtOffset((float) (xMm * POINTS), (float) (yMm * POINTS));

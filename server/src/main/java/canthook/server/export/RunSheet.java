@@ -138,7 +138,7 @@ final class RunSheet {
                 false));
         lines.add(new Line("", "Set up", true));
         for (SetUpGate.Check check : SetUpGate.of(worked)) {
-            lines.add(new Line("·", check.says(), false));
+            lines.add(new Line(" ", check.says(), false));
         }
         Setting setting = worked.jig().setting();
         if (setting != null) {
@@ -154,13 +154,16 @@ final class RunSheet {
                     true));
             for (SawCut cut : list.cuts().subList(from, from + setup.passes())) {
                 Worked place = worked.jig().place(cut.pass());
+                // a key gives the place by itself; other ways are set to it
+                String set = worked.jig().key().isPresent()
+                                && place.length().equals(cut.pass().from())
+                        ? ""
+                        : "   " + worked.jig().placeLabel(cut.pass()) + " " + place.text(display);
                 lines.add(new Line(
                         String.valueOf(cut.number()),
-                        cut.pass().title() + ":  " + display.number(cut.pass().from(), Precision.FIT) + " to "
-                                + display.text(cut.pass().to(), Precision.FIT) + "   "
-                                + worked.jig().placeLabel(cut.pass())
-                                + " "
-                                + place.text(display) + "   " + cut.pass().instruction(),
+                        cut.pass().title() + "   " + display.number(cut.pass().from(), Precision.FIT) + " to "
+                                + display.text(cut.pass().to(), Precision.FIT) + set + "   "
+                                + cut.pass().instruction(),
                         false));
             }
             from += setup.passes();
