@@ -24,6 +24,9 @@ public final class Bench {
         if (only.isEmpty() || only.contains("--plans-only")) {
             plans();
         }
+        if (only.isEmpty() || only.contains("--jigs-only")) {
+            Jigs.measure(Plans.demo("2-envelope-drawer.json"));
+        }
         if (only.isEmpty() || only.contains("--cutting-only")) {
             Cuttings.measure();
         }

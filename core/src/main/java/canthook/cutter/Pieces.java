@@ -12,14 +12,22 @@ public final class Pieces {
     private Pieces() {}
 
     /** Every thickness these pieces give together, each by the fewest of them; nothing at all is zero. */
-    public static NavigableMap<Length, List<Length>> sums(List<Length> pieces) {
+    static NavigableMap<Length, List<Length>> sums(List<Length> pieces) {
+        return sums(pieces, Length.LONGEST);
+    }
+
+    /** Those sums alone that are no thicker than so much. */
+    private static NavigableMap<Length, List<Length>> sums(List<Length> pieces, Length most) {
         NavigableMap<Length, List<Length>> found = new TreeMap<>();
         found.put(Length.ZERO, List.of());
         for (Length piece : pieces) {
             for (Map.Entry<Length, List<Length>> entry : new TreeMap<>(found).entrySet()) {
                 Length width = entry.getKey().plus(piece);
                 List<Length> standing = found.get(width);
-                if (standing == null || standing.size() > entry.getValue().size() + 1) {
+                boolean fits = !width.isOver(most);
+                if (fits
+                        && (standing == null
+                                || standing.size() > entry.getValue().size() + 1)) {
                     List<Length> with = new ArrayList<>(entry.getValue());
                     with.add(piece);
                     found.put(width, List.copyOf(with));
@@ -49,7 +57,9 @@ public final class Pieces {
      * @return the pieces, thickest first; empty when nothing at all is nearest
      */
     public static List<Length> fewest(List<Length> pieces, Length wanted, Length within) {
-        NavigableMap<Length, List<Length>> sums = sums(pieces);
+        // a little beyond, so that what lies nearest above is seen
+        NavigableMap<Length, List<Length>> sums =
+                sums(pieces, wanted.plus(Length.longer(within, wanted)).plus(Length.mm(1)));
         List<Length> best = null;
         Length off = Length.ZERO;
         for (Map.Entry<Length, List<Length>> entry : sums.subMap(wanted.minus(within), true, wanted.plus(within), true)

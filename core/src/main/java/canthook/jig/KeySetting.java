@@ -44,6 +44,7 @@ import org.jspecify.annotations.Nullable;
  * @param spacer for the pass at the slot's near wall; zero with one pass
  * @param pressedTowards the clearance if parts were pressed towards the cutter instead
  * @param zeroGap gap with the fence on its zero block; null without a moving fence
+ * @param leafStack leaves that take the fence from its block to a finger's gap; empty without a moving fence
  */
 public record KeySetting(
         Way way,
@@ -55,6 +56,7 @@ public record KeySetting(
         Worked pitch,
         Worked pressedTowards,
         @Nullable Worked zeroGap,
+        List<Length> leafStack,
         LengthDisplay display)
         implements Setting {
     private static final Length THIN_KEY = Length.mm(2);
@@ -104,8 +106,22 @@ public record KeySetting(
                         : chosen.clearance().plus(chosen.slot().minus(key).minus(spacer)),
                 "The play of the key is lost from every finger after the first.");
         Worked zero = moves ? zero(choice.leavesOrUsual(), chosen, sheet) : null;
+        List<Length> stack = zero == null
+                ? List.of()
+                : Pieces.fewest(
+                        set(choice.leavesOrUsual()), chosen.finger().length().minus(zero.length()), LEAF_WITHIN);
         return new KeySetting(
-                choice.way(), chosen, choice.leavesOrUsual(), gap, key, spacer, pitch, towards, zero, plan.display());
+                choice.way(),
+                chosen,
+                choice.leavesOrUsual(),
+                gap,
+                key,
+                spacer,
+                pitch,
+                towards,
+                zero,
+                stack,
+                plan.display());
     }
 
     private static Worked key(
@@ -170,7 +186,7 @@ public record KeySetting(
         List<Cut> cuts = new ArrayList<>();
         List<Span> spans = layout.slots(end.isFingerFirst());
         int slots = spans.size();
-        List<Length> stack = stackOfLeaves();
+        List<Length> stack = leafStack;
         for (int j = 0; j < slots; j++) {
             Length near = spans.get(j).from();
             Rest rest = j > 0 ? Rest.SLOT : end == End.FINGER_FIRST ? Rest.EDGE : Rest.GUIDE;
@@ -207,13 +223,6 @@ public record KeySetting(
         return cuts;
     }
 
-    /** The leaves that take the fence from its block to a finger's gap; none when the fence is fixed. */
-    private List<Length> stackOfLeaves() {
-        return zeroGap == null
-                ? List.of()
-                : Pieces.fewest(set(), rung.finger().length().minus(zeroGap.length()), LEAF_WITHIN);
-    }
-
     private String block(Rest rest, Length offset, List<Length> stack) {
         String part = switch (rest) {
             case EDGE -> "Edge to key";
@@ -238,7 +247,7 @@ public record KeySetting(
     }
 
     /** Leaves, and a few sheets of paper where the shop uses paper. */
-    private List<Length> set() {
+    private static List<Length> set(Leaves leaves) {
         Length paper = leaves.paper();
         if (!leaves.set().isEmpty() || paper == null) {
             return leaves.set();
@@ -370,7 +379,7 @@ public record KeySetting(
         }
         Length leavesOff = zeroGap == null
                 ? Length.ZERO
-                : stackOfLeaves().stream()
+                : leafStack.stream()
                         .reduce(Length.ZERO, Length::plus)
                         .minus(rung.finger().length().minus(zeroGap.length()));
         if (leavesOff.abs().isOver(LEAF_WITHIN)) {

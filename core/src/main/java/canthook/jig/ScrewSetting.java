@@ -323,7 +323,8 @@ public record ScrewSetting(
     }
 
     private static boolean reaches(Screw screw, Wanted wanted) {
-        return ScrewPlans.best(screw, wanted).stream().anyMatch(ScrewPlan::inBand);
+        return ScrewPlans.reachable(screw, wanted).stream()
+                .anyMatch(c -> !c.minus(wanted.clearance()).abs().isOver(wanted.band()));
     }
 
     private @org.jspecify.annotations.Nullable Screw gears() {
