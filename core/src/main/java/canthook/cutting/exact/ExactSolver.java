@@ -10,6 +10,7 @@ import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,14 +19,20 @@ import org.jspecify.annotations.Nullable;
  */
 public final class ExactSolver implements CuttingSolver {
     /** In the solver's own measure; one is about two seconds of one core. */
-    private static final double EFFORT = 4.2;
+    private static final double EFFORT = 2.6;
 
-    private static final double EFFORT_PER_AIM = 1.5;
+    private static final double EFFORT_PER_AIM = 1.0;
     private static final double FIRST_TRY = 0.3;
     private static final double LEAST_EFFORT = 0.4;
 
     /** Enough to see whether a small change makes all boxes possible. */
     private static final double EFFORT_TO_SEE = 0.5;
+
+    /** Millimetres of a clear length given up for a matched corner, the most first. */
+    private static final double[] LOST_PER_CORNER = {60, 40, 25, 15, 10, 6, 4, 2, 1, 0};
+
+    /** Boxes as near to the bound as this are not sought for any longer. */
+    private static final double NEAR = 0.98;
 
     private static final List<String> STEPS = List.of(
             "all boxes made", "all spares made", "most matched corners", "fewest blanks opened", "longest offcut kept");
@@ -40,15 +47,27 @@ public final class ExactSolver implements CuttingSolver {
         LayingModel model = new LayingModel(task, ways);
         List<Goal> goals = new ArrayList<>();
         long[] best = model.byEye();
+        PricedBound priced = model.pricedBound();
         double spent = 0;
         for (Aim aim : Aim.values()) {
             watch.on(STEPS.get(aim.ordinal()), aim.ordinal() / (double) STEPS.size());
             if (watch.stops() && goals.isEmpty()) {
                 throw new Stopped();
             }
-            double effort = aim == Aim.OFFCUT ? Math.max(LEAST_EFFORT, EFFORT - spent) : EFFORT_PER_AIM;
+            boolean open = goals.stream().anyMatch(g -> !g.isProven());
+            double effort =
+                    aim != Aim.OFFCUT ? EFFORT_PER_AIM : open ? LEAST_EFFORT : Math.max(LEAST_EFFORT, EFFORT - spent);
+            double known = known(model, priced, aim, best, goals);
+            if (aim == Aim.BOXES) {
+                best = filled(model, best, known);
+            }
+            if (aim == Aim.OFFCUT) {
+                best = model.keepingLongest(best);
+            }
             model.seek(aim, best);
-            Found found = best(model, aim, best, effort, watch);
+            Found found = settled(model, aim, best, known)
+                    ? new Found(best, known, 0)
+                    : best(model, aim, best, known, effort, watch);
             best = found.values();
             spent += found.spent();
             long reached = model.reached(aim, best);
@@ -68,14 +87,63 @@ public final class ExactSolver implements CuttingSolver {
         return run(model, EFFORT_TO_SEE, 1, watch) != null;
     }
 
+    /** What is known of a goal before it is sought. */
+    private static double known(LayingModel model, PricedBound priced, Aim aim, long[] best, List<Goal> before) {
+        double easy = model.easyBound(aim);
+        if (aim == Aim.SPARES) {
+            return easy;
+        }
+        long boxes = before.isEmpty() ? 0 : Math.round(before.get(0).reached());
+        double reached = model.reached(aim, best);
+        double known = switch (aim) {
+            case BOXES -> Math.min(easy, Math.floor(priced.above(new PricedBound.Goal(1, 0, 0, 0), reached, 1) + 1e-6));
+            case CORNERS ->
+                Math.min(easy, Math.floor(priced.above(new PricedBound.Goal(0, 1, 0, boxes), reached, 1) + 1e-6));
+            default ->
+                Math.max(easy, Math.ceil(-priced.above(new PricedBound.Goal(0, 0, 1, boxes), -reached, 1) - 1e-6));
+        };
+        if (aim != Aim.BOXES) {
+            model.bounded(aim, known);
+        }
+        return known;
+    }
+
+    /**
+     * More boxes than at first sight, when filling length by length gives them; of as many boxes the plan that loses most for
+     * matched corners and still makes them.
+     */
+    private static long[] filled(LayingModel model, long[] from, double known) {
+        long reached = model.reached(Aim.BOXES, from);
+        for (long boxes = (long) known; boxes > reached; boxes--) {
+            for (double perCorner : LOST_PER_CORNER) {
+                Optional<long[]> more = model.filled(boxes, perCorner);
+                if (more.isPresent()) {
+                    return more.get();
+                }
+            }
+        }
+        return from;
+    }
+
+    private static boolean settled(LayingModel model, Aim aim, long[] best, double known) {
+        long reached = model.reached(aim, best);
+        return switch (aim) {
+            case BLANKS -> reached <= known;
+            case BOXES -> reached >= known * NEAR;
+            case OFFCUT -> false;
+            default -> reached >= known;
+        };
+    }
+
     private record Found(long[] values, double bound, double spent) {}
 
     /** First from the plan at hand; when that does not settle it, once more from nothing, which gets out of dead ends. */
-    private static Found best(LayingModel model, Aim aim, long[] from, double effort, Watch watch) {
+    private static Found best(LayingModel model, Aim aim, long[] from, double known, double effort, Watch watch) {
         double firstTry = aim == Aim.BOXES ? FIRST_TRY : effort;
         CpSolver first = run(model, firstTry, 2, watch);
-        Found found = found(model, aim, first, from, model.easyBound(aim));
-        if (aim != Aim.BOXES || watch.stops() || model.reached(aim, found.values()) >= found.bound()) {
+        Found found = found(model, aim, first, from, known);
+        boolean near = model.reached(aim, found.values()) >= found.bound() * NEAR;
+        if (aim != Aim.BOXES || watch.stops() || near) {
             return found;
         }
         model.forgetHint();
@@ -92,7 +160,9 @@ public final class ExactSolver implements CuttingSolver {
             return new Found(from, easyBound, 0);
         }
         double bound = solver.bestObjectiveBound();
-        double whole = aim == Aim.BLANKS ? Math.ceil(bound - 1e-6) : Math.floor(bound + 1e-6);
+        double whole = aim == Aim.BLANKS
+                ? Math.max(easyBound, Math.ceil(bound - 1e-6))
+                : Math.min(easyBound, Math.floor(bound + 1e-6));
         return new Found(model.values(solver), whole, solver.response().getDeterministicTime());
     }
 

@@ -23,6 +23,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
@@ -325,15 +326,24 @@ final class LayingModel {
         }
     }
 
-    /** A first plan as one would make it by eye, the longest box first: where the search begins. */
+    /**
+     * A first plan as one would make it by eye, where the search begins: the longest box first, which leaves room for the small
+     * ones, or the shortest first, which makes more of them when there is too little wood for all.
+     */
     long[] byEye() {
+        Comparator<Integer> byRun = Comparator.comparing(
+                w -> Tally.run(task.boxes().get(w), task.habits().crosscutKerf()));
+        long[] longestFirst = byEye(byRun.reversed());
+        long[] shortestFirst = byEye(byRun);
+        return reached(Aim.BOXES, shortestFirst) > reached(Aim.BOXES, longestFirst) ? shortestFirst : longestFirst;
+    }
+
+    private long[] byEye(Comparator<Integer> first) {
         long[] values = new long[model.getBuilder().getVariablesCount()];
         long[] free = stretches.stream().mapToLong(Stretch::room).toArray();
         List<Integer> order = java.util.stream.IntStream.range(0, task.boxes().size())
                 .boxed()
-                .sorted(Comparator.comparing((Integer w) ->
-                                Tally.run(task.boxes().get(w), task.habits().crosscutKerf()))
-                        .reversed())
+                .sorted(first)
                 .toList();
         for (int w : order) {
             Wanted box = task.boxes().get(w);
@@ -361,6 +371,131 @@ final class LayingModel {
             }
         }
         return values;
+    }
+
+    /** The same plan, saying which of its left-over lengths is kept: the longest. */
+    long[] keepingLongest(long[] plan) {
+        long[] values = plan.clone();
+        Stretch longest = null;
+        long most = 0;
+        for (int i = 0; i < stretches.size(); i++) {
+            Stretch stretch = stretches.get(i);
+            set(values, stretch.left(), 0);
+            set(values, kept.get(i), 0);
+            boolean cut =
+                    values[ripped.get(stretch.blank()).get(stretch.ripping()).getIndex()] == 1;
+            long left = cut ? stretch.room() - used(stretch, values) : 0;
+            if (left > most) {
+                most = left;
+                longest = stretch;
+            }
+        }
+        if (longest != null) {
+            set(values, longest.left(), most);
+            set(values, kept.get(stretches.indexOf(longest)), 1);
+        }
+        return values;
+    }
+
+    private long used(Stretch stretch, long[] values) {
+        long used = 0;
+        for (Laying l : layings) {
+            if (l.stretch() == stretch) {
+                Wanted box = task.boxes().get(l.wanted());
+                long side = box.side().nanometres() / unit + kerf;
+                long end = box.end().nanometres() / unit + kerf;
+                used += (2 * at(values, l.runs()) + at(values, l.pairs())) * (side + end)
+                        + at(values, l.sides()) * side
+                        + at(values, l.ends()) * end;
+            }
+        }
+        return used;
+    }
+
+    /**
+     * A plan of so many boxes, the shortest kinds first, made by filling one clear length after another as full as it will go;
+     * empty when parts are left over. Good where there is too little wood for all, and every scrap counts.
+     *
+     * @param perCorner millimetres that may be lost in a clear length for every corner that matches
+     */
+    Optional<long[]> filled(long boxes, double perCorner) {
+        long lost = (long) (perCorner * 1e6 / unit);
+        int kinds = task.boxes().size();
+        int[] wanted = new int[2 * kinds];
+        long[] values = new long[model.getBuilder().getVariablesCount()];
+        long rest = boxes;
+        List<Integer> order = java.util.stream.IntStream.range(0, kinds)
+                .boxed()
+                .sorted(Comparator.comparing(
+                        w -> Tally.run(task.boxes().get(w), task.habits().crosscutKerf())))
+                .toList();
+        for (int w : order) {
+            int take = (int) Math.min(rest, task.boxes().get(w).count());
+            rest -= take;
+            values[made.get(w).getIndex()] = take;
+            wanted[2 * w] = 2 * take;
+            wanted[2 * w + 1] = 2 * take;
+        }
+        List<Stretch> shortestFirst = stretches.stream()
+                .filter(s -> s.ripping() == 0 && !ways.get(s.blank()).get(0).book())
+                .sorted(Comparator.comparingLong(Stretch::room))
+                .toList();
+        for (Stretch stretch : shortestFirst) {
+            fill(stretch, wanted, values, lost);
+        }
+        return java.util.Arrays.stream(wanted).sum() == 0 ? Optional.of(values) : Optional.empty();
+    }
+
+    /** Fills one clear length with runs, pairs and single parts, as full as it will go. */
+    private void fill(Stretch stretch, int[] wanted, long[] values, long perCorner) {
+        List<Laying> here = layings.stream()
+                .filter(l -> l.stretch() == stretch && l.sides() != null && l.ends() != null)
+                .toList();
+        List<Fullest.Item> items = new ArrayList<>();
+        for (Laying l : here) {
+            Wanted box = task.boxes().get(l.wanted());
+            int w = l.wanted();
+            long side = box.side().nanometres() / unit + kerf;
+            long end = box.end().nanometres() / unit + kerf;
+            int both = Math.min(wanted[2 * w], wanted[2 * w + 1]);
+            if (l.runs() != null && perCorner > 0) {
+                items.add(new Fullest.Item(w, 2, 2, 2 * (side + end), 3 * perCorner, both / 2));
+            }
+            if (l.pairs() != null && perCorner > 0) {
+                long most = Math.min(both, l.pairs().getDomain().max());
+                items.add(new Fullest.Item(w, 1, 1, side + end, perCorner, (int) most));
+            }
+            items.add(new Fullest.Item(w, 1, 0, side, 0, wanted[2 * w]));
+            items.add(new Fullest.Item(w, 0, 1, end, 0, wanted[2 * w + 1]));
+        }
+        int[] taken = Fullest.of(items, stretch.room(), wanted);
+        boolean any = false;
+        for (Laying l : here) {
+            int sides = taken[2 * l.wanted()];
+            int ends = taken[2 * l.wanted() + 1];
+            wanted[2 * l.wanted()] -= sides;
+            wanted[2 * l.wanted() + 1] -= ends;
+            any |= sides + ends > 0;
+            int runs = l.runs() == null ? 0 : Math.min(sides, ends) / 2;
+            set(values, l.runs(), runs);
+            int pairs = l.pairs() == null
+                    ? 0
+                    : (int) Math.min(
+                            Math.min(sides, ends) - 2L * runs,
+                            l.pairs().getDomain().max());
+            set(values, l.pairs(), pairs);
+            set(values, l.sides(), sides - 2L * runs - pairs);
+            set(values, l.ends(), ends - 2L * runs - pairs);
+        }
+        if (any) {
+            values[ripped.get(stretch.blank()).get(0).getIndex()] = 1;
+        }
+    }
+
+    private static void set(long[] values, @Nullable IntVar variable, long value) {
+        if (variable != null) {
+            values[variable.getIndex()] = value;
+        }
     }
 
     private record Step(Function<Laying, @Nullable IntVar> what, long length) {}
@@ -448,6 +583,48 @@ final class LayingModel {
             case BLANKS -> 0;
             case OFFCUT -> stretches.stream().mapToLong(Stretch::room).max().orElse(0);
         };
+    }
+
+    /** No plan does better: known without a search, so the search need not look there. */
+    void bounded(Aim aim, double bound) {
+        if (aim == Aim.BLANKS) {
+            model.addGreaterOrEqual(aim(aim), (long) bound);
+        } else {
+            model.addLessOrEqual(aim(aim), (long) bound);
+        }
+    }
+
+    /** What may be laid where, for a bound by prices. */
+    PricedBound pricedBound() {
+        List<PricedBound.Room> rooms = new ArrayList<>();
+        int at = 0;
+        for (Stretch stretch : stretches) {
+            List<PricedBound.Piece> pieces = new ArrayList<>();
+            while (at < layings.size() && layings.get(at).stretch() == stretch) {
+                Laying l = layings.get(at++);
+                Wanted box = task.boxes().get(l.wanted());
+                long side = box.side().nanometres() / unit + kerf;
+                long end = box.end().nanometres() / unit + kerf;
+                boolean book = isBook(l);
+                if (l.runs() != null) {
+                    pieces.add(new PricedBound.Piece(l.wanted(), 2 * (side + end), 2, 2, 3));
+                }
+                if (l.pairs() != null) {
+                    pieces.add(new PricedBound.Piece(l.wanted(), side + end, book ? 2 : 1, book ? 2 : 1, book ? 4 : 1));
+                }
+                if (l.sides() != null) {
+                    pieces.add(new PricedBound.Piece(l.wanted(), side, 1, 0, 0));
+                }
+                if (l.ends() != null) {
+                    pieces.add(new PricedBound.Piece(l.wanted(), end, 0, 1, 0));
+                }
+            }
+            rooms.add(new PricedBound.Room(stretch.blank(), stretch.ripping(), stretch.room(), List.copyOf(pieces)));
+        }
+        return new PricedBound(
+                rooms,
+                task.boxes().stream().mapToInt(Wanted::count).toArray(),
+                task.boxes().stream().anyMatch(b -> b.spareSides() + b.spareEnds() > 0));
     }
 
     /** A goal in the maker's units: an offcut is what is left without the kerf that parts it. */
