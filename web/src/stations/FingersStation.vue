@@ -79,6 +79,9 @@ function parity(value: string) {
     delete plan.fingers.widths
   })
 }
+/** which ways of indexing can make this division, and which cannot */
+const able = computed(() => (bench.answer?.jig?.ways ?? []).filter((w) => w.able).map((w) => w.words))
+const unable = computed(() => (bench.answer?.jig?.ways ?? []).filter((w) => !w.able).map((w) => w.words))
 const own = computed(() => bench.plan?.fingers.tool?.id ?? '')
 const isChosen = (rung: RungView) =>
   rung.sections === bench.answer?.sections &&
@@ -116,6 +119,10 @@ watch(
         <button v-if="best && !isChosen(best)" type="button" class="word" @click="takeRecommended">
           Take it
         </button>
+      </p>
+      <p v-if="unable.length" class="ways">
+        <template v-if="able.length < unable.length">Can be cut by: {{ able.join(', ') }} only.</template>
+        <template v-else>Not to be cut by: {{ unable.join(', ') }}.</template>
       </p>
       <div v-if="bench.plan?.fingers.widths" class="unequal">
         <h3>Your own sections, finger first; drag a boundary</h3>
@@ -277,6 +284,11 @@ watch(
   gap: 0 1rem;
   max-height: 9rem;
   overflow: auto;
+}
+.ways {
+  margin: 0 0 0.4rem;
+  font-size: 0.88rem;
+  line-height: 1.3;
 }
 .patterns {
   display: grid;

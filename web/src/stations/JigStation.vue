@@ -53,6 +53,7 @@ const numbers: Record<string, string[]> = {
   HAND: ['jig.dividers', 'jig.dividers-corrected'],
   BAND_SAW: ['jig.shim', 'jig.settings']
 }
+const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsWith('jig.build-')))
 const keyNumbers = ['jig.gap', 'jig.key', 'jig.zero-gap', 'jig.pitch']
 </script>
 
@@ -166,6 +167,8 @@ const keyNumbers = ['jig.gap', 'jig.key', 'jig.zero-gap', 'jig.pitch']
       />
       <NumberRow v-else id="fingers.closing-height" />
       <NumberRow id="jig.pressed-towards" />
+      <h4 v-if="build.length">To build it</h4>
+      <NumberRow v-for="id in build" :id="id" :key="id" />
     </template>
     <template #verdicts><VerdictList /></template>
   </StationFrame>
@@ -282,6 +285,11 @@ const keyNumbers = ['jig.gap', 'jig.key', 'jig.zero-gap', 'jig.pitch']
 }
 .way :deep(.p-select) {
   justify-self: stretch;
+}
+h4 {
+  margin: 0.7rem 0 0;
+  font-size: 0.88rem;
+  color: var(--quiet);
 }
 .caution {
   margin: 0.45rem 0 0.1rem;

@@ -295,7 +295,7 @@ public final class BoxFigures {
         String[] words = {
             "as it should be",
             "end for end: closes, groove wrong",
-            layout.isEven() ? "inside out: finger on finger" : "inside out: closes, marks hidden"
+            layout.isEven() ? "inside out: finger on finger" : "inside out: marks inside"
         };
         for (int view = 0; view < 3; view++) {
             double x = view * wide * 4.9;

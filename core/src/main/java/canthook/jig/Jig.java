@@ -12,6 +12,7 @@ import canthook.plan.FingerChoice;
 import canthook.plan.FingerChoice.Parity;
 import canthook.plan.FingerChoice.Sharing;
 import canthook.plan.JigChoice.Way;
+import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
@@ -91,6 +92,9 @@ public record Jig(
         } else if (chosen.feasible()) {
             setting = setting(plan, chosen, rules, sheet, verdicts);
         }
+        if (setting != null) {
+            build(setting, chosen, height, rules, sheet);
+        }
         reach(plan, box, sheet, verdicts);
         List<Cut> cuts = new ArrayList<>();
         if (setting != null) {
@@ -140,6 +144,60 @@ public record Jig(
                 key.judge(plan, rules, verdicts);
                 return key;
             }
+        }
+    }
+
+    /** What the jig itself is made to, beside what is set on it. */
+    private static void build(Setting setting, Rung chosen, Worked height, HouseRules rules, Worksheet sheet) {
+        if (setting instanceof KeySetting) {
+            sheet.work(
+                    "build-key-height",
+                    "hκ",
+                    "Make the key stand up by",
+                    Show.LAYOUT,
+                    Term.larger(height.minus(Term.fixed(Length.mm(1))), Term.fixed(Length.mm(1))),
+                    "A millimetre under the slot's depth, so that a part comes down on the base and not on the key.");
+            Worked stack = sheet.ruled(
+                    "build-stack",
+                    "Tₘ",
+                    "Thickest stack",
+                    Show.LAYOUT,
+                    rules.stackHighest(),
+                    HouseRule.STACK_HIGHEST.reason(),
+                    null,
+                    "rules");
+            sheet.work(
+                    "build-key-length",
+                    "lκ",
+                    "Make the key reach out by",
+                    Show.LAYOUT,
+                    stack.plus(Term.fixed(Length.mm(10))),
+                    "Past the thickest stack, with a thumb's breadth of ten millimetres to find it by.");
+        } else if (setting instanceof SpacerSetting) {
+            sheet.work(
+                    "build-spacers",
+                    "m − 1",
+                    "Make pitch spacers",
+                    Show.COUNT,
+                    chosen.fingers().minus(1),
+                    "As many as the slot nearest the reference edge takes.");
+        } else if (setting instanceof ScrewSetting || setting instanceof StopSetting) {
+            Layout layout = setting.layout();
+            sheet.work(
+                    "build-travel",
+                    "X",
+                    "Make it travel",
+                    Show.LAYOUT,
+                    Term.fixed(layout.height()).plus(chosen.kerf().times(2)),
+                    "The joint's height, and a kerf beyond either edge.");
+        } else if (setting instanceof HandSetting) {
+            sheet.work(
+                    "build-stick",
+                    "ls",
+                    "Make the story stick",
+                    Show.LAYOUT,
+                    chosen.closing().plus(Term.fixed(Length.mm(20))),
+                    "The height, and something to hold it by.");
         }
     }
 

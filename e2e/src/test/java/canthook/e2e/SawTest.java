@@ -81,6 +81,7 @@ class SawTest {
         Page page = at("envelope-drawer", "fingers");
         page.getByText("Wide middle").click();
         assertThat(page.locator(".unequal")).isVisible();
+        assertThat(page.locator(".ways")).containsText("Can be cut by: stop on a scale, by hand, with dividers only");
         Locator handle = page.getByLabel("Boundary 2", new Page.GetByLabelOptions().setExact(true));
         String before = handle.getAttribute("aria-valuenow");
         BoundingBox was = handle.boundingBox();

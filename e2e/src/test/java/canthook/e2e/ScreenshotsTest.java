@@ -24,7 +24,7 @@ class ScreenshotsTest {
             picture(page, bench, "/rack/blanks", "rack-blanks", ".boards svg");
             picture(page, bench, "/rack/cutters", "rack-cutters", ".cutters svg");
             picture(page, bench, "/rack/climates", "rack-climates", ".plot svg");
-            page.navigate(bench.address + "/boxes/packet-tray/jig");
+            page.navigate(bench.address + "/boxes/envelope-drawer/jig");
             page.waitForSelector(".slate .number");
             Workbench.choose(page, "Index by", "screw advance");
             page.waitForTimeout(300);

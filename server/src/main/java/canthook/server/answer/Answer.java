@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param numbers those the station shows; all of them when no station was asked for
  * @param ladder the rungs, when the station is fingers
  * @param steps every pass over either kind of end, when the station is jig
- * @param jig the way of indexing, when the station is jig
+ * @param jig the way of indexing, when the station is jig or fingers
  * @param cuts every cut on every part, when the station is cut
  * @param patterns ways to divide into unequal sections, when the station is fingers
  * @param corners kinds of corner compared, when the station is corners

@@ -98,7 +98,7 @@ public final class Answers {
                 worked.fingers().sentence(),
                 "fingers".equals(station) ? ladder(worked) : null,
                 "jig".equals(station) ? steps(worked) : null,
-                "jig".equals(station) ? jig(worked) : null,
+                "jig".equals(station) || "fingers".equals(station) ? jig(worked) : null,
                 "cut".equals(station) ? cuts(worked) : null,
                 "fingers".equals(station) ? patterns(worked) : null,
                 "corners".equals(station) ? corners(worked) : null,
