@@ -141,7 +141,7 @@ public final class JigFigure {
             boolean leaves = !on.leaves().isEmpty() && setting.zeroGap() != null;
             if (on.gap().equals(setting.gap().length())) {
                 d.across(0, gap, -1.5 * unit, Side.ABOVE, 0, setting.gap());
-            } else {
+            } else if (on.gap().equals(setting.rung().finger().length())) {
                 d.across(0, gap, -1.5 * unit, Side.ABOVE, 0, setting.rung().finger());
             }
             d.across(-key, 0, -1.5 * unit, Side.ABOVE, 0, setting.key());
