@@ -114,11 +114,11 @@ class SawTest {
         assertThat(page.locator(".count")).containsText("cut 2 of 26");
         page.reload();
         assertThat(page.locator(".count")).containsText("cut 2 of 26");
-        page.context().setOffline(true);
+        bench.stopServer();
         page.locator("footer .done").click();
         assertThat(page.locator(".told")).containsText("Do not cut on");
         assertThat(page.locator(".count")).containsText("cut 2 of 26");
-        page.context().setOffline(false);
+        bench.startServer();
         page.locator("footer .done").click();
         assertThat(page.locator(".count")).containsText("cut 3 of 26");
         assertThat(page.locator(".told")).hasCount(0);

@@ -30,21 +30,18 @@ final class Workbench implements AutoCloseable {
             "--disable-component-update",
             "--disable-sync");
 
-    private final ConfigurableApplicationContext server;
+    private final Path data;
+    private final int port;
+    private ConfigurableApplicationContext server;
     private final Playwright playwright;
     private final Browser browser;
     private final List<String> complaints = new ArrayList<>();
     final String address;
 
     Workbench() throws IOException {
-        Path data = Files.createTempDirectory("cant-hook-e2e");
-        server = CantHook.application(CantHook.class)
-                .run(
-                        "--canthook.data=" + data,
-                        "--canthook.demo=true",
-                        "--server.port=0",
-                        "--logging.level.root=error");
-        int port = ((ServletWebServerApplicationContext) server).getWebServer().getPort();
+        data = Files.createTempDirectory("cant-hook-e2e");
+        server = serve(0);
+        port = ((ServletWebServerApplicationContext) server).getWebServer().getPort();
         address = "http://127.0.0.1:" + port;
         Map<String, String> environment = new HashMap<>(System.getenv());
         environment.put("PLAYWRIGHT_NODEJS_PATH", node());
@@ -55,6 +52,25 @@ final class Workbench implements AutoCloseable {
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
                         .setArgs(ARGUMENTS));
+    }
+
+    private ConfigurableApplicationContext serve(int at) {
+        return CantHook.application(CantHook.class)
+                .run(
+                        "--canthook.data=" + data,
+                        "--canthook.demo=true",
+                        "--server.port=" + at,
+                        "--logging.level.root=error");
+    }
+
+    /** The server is gone, as after a power cut. */
+    void stopServer() {
+        server.close();
+    }
+
+    /** It is started again over the same data, at the same address. */
+    void startServer() {
+        server = serve(port);
     }
 
     private static String node() {
