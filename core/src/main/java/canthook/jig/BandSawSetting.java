@@ -37,7 +37,7 @@ public record BandSawSetting(Rung rung, Worked shim, Worked settings, LengthDisp
                 "shim",
                 "h",
                 "Shim",
-                Show.FIT,
+                Show.CALIPER,
                 rung.kerf().minus(rung.clearance().over(2)),
                 "The kerf less half the clearance, so that both walls of a finger give up half.");
         Worked settings = sheet.work(
@@ -95,7 +95,7 @@ public record BandSawSetting(Rung rung, Worked shim, Worked settings, LengthDisp
                         from.plus(kerf),
                         new Fence(at, shimHere, flipped),
                         (flipped ? "Far edge" : "Reference edge") + (shimHere ? " to the shim" : " to the fence")
-                                + ", fence at " + display.number(at, Precision.FIT) + "."));
+                                + ", fence at " + display.number(at, Precision.CALIPER) + "."));
             }
         }
         return cuts;
@@ -112,7 +112,7 @@ public record BandSawSetting(Rung rung, Worked shim, Worked settings, LengthDisp
         Length at = cut.where() instanceof Fence fence ? fence.at() : cut.from();
         return new Place(
                 "Fence to the blade's near side",
-                Show.FIT,
+                Show.CALIPER,
                 fixed(at).times(1),
                 "The wall of the part that is cut without the shim.");
     }

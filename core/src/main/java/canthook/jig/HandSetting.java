@@ -41,19 +41,19 @@ public record HandSetting(
                 "dividers",
                 "d",
                 "Set the dividers to",
-                Show.FIT,
+                Show.CALIPER,
                 rung.closing().over(rung.sections()),
                 "The height over the sections: clearance comes off with the knife and the paring.");
         Length error = plan.jig().closingError();
         Worked corrected = dividers;
         if (error != null) {
             Worked e = sheet.decided(
-                    "closing-error", "E", "Stepped past the edge by", Show.FIT, error, "jig.closingError");
+                    "closing-error", "E", "Stepped past the edge by", Show.CALIPER, error, "jig.closingError");
             corrected = sheet.work(
                     "dividers-corrected",
                     "d′",
                     "Now set the dividers to",
-                    Show.FIT,
+                    Show.CALIPER,
                     dividers.minus(e.over(rung.sections())),
                     "The closing error, shared over the steps, comes off every one.");
         }
@@ -88,7 +88,7 @@ public record HandSetting(
     public Place place(Cut cut) {
         return new Place(
                 "Line nearer the reference edge",
-                Show.FIT,
+                Show.CALIPER,
                 fixed(cut.from()).times(1),
                 "From the story stick; the dividers check it, nobody measures it.");
     }
@@ -115,7 +115,7 @@ public record HandSetting(
             verdicts.mind(
                     Code.CLOSING_ERROR_LARGE,
                     "jig.closing-error",
-                    "A closing error of " + display.text(closingError.abs(), Precision.FIT)
+                    "A closing error of " + display.text(closingError.abs(), Precision.CALIPER)
                             + " is more than a finger: a step was lost or one too many counted. Step it off again.");
         }
     }

@@ -60,11 +60,16 @@ public record Jig(
                 "kerf",
                 "k",
                 "Measured kerf",
-                Show.FIT,
+                Show.CALIPER,
                 chosen.kerf().length(),
                 "The slot one pass leaves, as measured in a cut.");
         Worked height = sheet.work(
-                "cutter-height", "D", "Cutter height", Show.FIT, box.slotDepth().times(1), "As deep as the slot.");
+                "cutter-height",
+                "D",
+                "Cutter height",
+                Show.CALIPER,
+                box.slotDepth().times(1),
+                "As deep as the slot.");
         Worked fingerFirst = sheet.work(
                 "slots-finger-first",
                 "n − m",
@@ -294,7 +299,7 @@ public record Jig(
                 "jig.reach-left",
                 "The cutter reaches " + left.text(d) + " past " + (router ? "the base" : "the table")
                         + ", the slots are "
-                        + deepest.text(d) + " deep: " + d.text(wanting.length(), Precision.FIT)
+                        + deepest.text(d) + " deep: " + d.text(wanting.length(), Precision.CALIPER)
                         + " are wanting. Take a longer one"
                         + (router ? ", or a thinner base." : "."),
                 fixes);

@@ -72,7 +72,7 @@ public record KeySetting(
                 "spacer",
                 "x",
                 moves ? "The fence comes nearer for the near wall by" : "Spacer for the near wall",
-                Show.FIT,
+                Show.CALIPER,
                 once ? Term.fixed(Length.ZERO) : chosen.slot().minus(kerf),
                 once
                         ? "One pass makes the slot: no spacer."
@@ -83,7 +83,7 @@ public record KeySetting(
                 "gap",
                 "g",
                 "Gap, key to cutter",
-                Show.FIT,
+                Show.CALIPER,
                 once ? chosen.finger().times(1) : chosen.finger().plus(spacer),
                 once
                         ? "The gap is a finger: what stands between key and cutter is what stays."
@@ -93,14 +93,14 @@ public record KeySetting(
                 "pitch",
                 "p",
                 "Pitch the jig gives",
-                Show.FIT,
+                Show.CALIPER,
                 kerf.plus(gap),
                 "Kerf and gap, whatever the key's width, while the part is pressed away from the cutter.");
         Worked towards = sheet.work(
                 "pressed-towards",
                 "c′",
                 "Clearance if pressed towards the cutter",
-                Show.FIT,
+                Show.CALIPER,
                 once || moves
                         ? chosen.clearance().plus(chosen.slot().minus(key))
                         : chosen.clearance().plus(chosen.slot().minus(key).minus(spacer)),
@@ -128,13 +128,13 @@ public record KeySetting(
             JigChoice choice, Rung chosen, Worked kerf, HouseRules rules, Worksheet sheet, boolean wholeSlot) {
         Length rod = choice.rod();
         if (choice.way() == Way.ROD_KEY && rod != null) {
-            return sheet.decided("key", "κ", "Key, the rod's diameter", Show.FIT, rod, "jig.rod");
+            return sheet.decided("key", "κ", "Key, the rod's diameter", Show.CALIPER, rod, "jig.rod");
         }
         Worked slimmer = sheet.ruled(
                 "slimmer",
                 "Δκ",
                 "Key slimmer by",
-                Show.FIT,
+                Show.CALIPER,
                 rules.keySlimmerBy(),
                 HouseRule.KEY_SLIMMER_BY.reason(),
                 choice.slimmerBy(),
@@ -143,7 +143,7 @@ public record KeySetting(
                 "key",
                 "κ",
                 choice.way() == Way.ROD_KEY ? "Rod or shank of" : "Key width",
-                Show.FIT,
+                Show.CALIPER,
                 wholeSlot ? chosen.slot().minus(slimmer) : kerf.minus(slimmer),
                 wholeSlot
                         ? "The slot less a little play."
@@ -154,7 +154,7 @@ public record KeySetting(
     private static Worked zero(Leaves leaves, Rung chosen, Worksheet sheet) {
         Length own = leaves.zeroGap();
         if (own != null) {
-            return sheet.decided("zero-gap", "g₀", "Gap on the zero block", Show.FIT, own, "jig.leaves.zeroGap");
+            return sheet.decided("zero-gap", "g₀", "Gap on the zero block", Show.CALIPER, own, "jig.leaves.zeroGap");
         }
         long tenths =
                 Math.floorDiv(chosen.finger().length().minus(Length.mm(0.3)).nanometres(), 100_000L);
@@ -162,7 +162,7 @@ public record KeySetting(
                 "zero-gap",
                 "g₀",
                 "Cut the zero block for a gap of",
-                Show.FIT,
+                Show.CALIPER,
                 Term.fixed(Length.longer(Length.ZERO, new Length(tenths * 100_000L))),
                 "Some three tenths under the finger, on a whole tenth: leaves can only take the fence further away.");
     }
@@ -240,7 +240,7 @@ public record KeySetting(
         StringBuilder words = new StringBuilder(leaves.set().isEmpty() ? stack.size() + " sheets" : "leaves ");
         if (!leaves.set().isEmpty()) {
             for (int i = 0; i < stack.size(); i++) {
-                words.append(i == 0 ? "" : "+").append(display.number(stack.get(i), Precision.FIT));
+                words.append(i == 0 ? "" : "+").append(display.number(stack.get(i), Precision.CALIPER));
             }
         }
         return words.toString();
@@ -281,7 +281,7 @@ public record KeySetting(
         if (cut.where() instanceof OnKey on && moves() && zeroGap != null) {
             return new Place(
                     "Over the zero block",
-                    Show.FIT,
+                    Show.CALIPER,
                     Term.fixed(on.gap()).minus(zeroGap),
                     "The gap for this pass less the gap on the zero block: leaves for the finger, and a block as thick as the pass lies"
                             + " from the slot's near wall.");
@@ -293,7 +293,7 @@ public record KeySetting(
         Length offset = cut.from().minus(wall.length());
         return new Place(
                 "Off the reference edge",
-                Show.FIT,
+                Show.CALIPER,
                 offset.nanometres() == 0 ? wall : wall.plus(Term.fixed(offset)),
                 "A pitch for every slot before it; the key gives it, nothing is measured.");
     }
@@ -344,9 +344,9 @@ public record KeySetting(
             verdicts.stop(
                     Code.KEY_TOO_WIDE,
                     "jig.key",
-                    "A rod of " + d.text(width, Precision.FIT) + " does not enter "
+                    "A rod of " + d.text(width, Precision.CALIPER) + " does not enter "
                             + (most.equals(rung.slot().length()) ? "a slot of " : "a first pass of ")
-                            + d.text(most, Precision.FIT) + ".",
+                            + d.text(most, Precision.CALIPER) + ".",
                     new Fix("Make a key to measure", plan.with(plan.jig().with(Way.SLED_KEY))));
             return;
         }
@@ -354,7 +354,7 @@ public record KeySetting(
             verdicts.mind(
                     Code.KEY_THIN,
                     "jig.key",
-                    "A key of " + d.text(width, Precision.FIT)
+                    "A key of " + d.text(width, Precision.CALIPER)
                             + " bends and wears: make it of metal, or take wider sections.");
         }
         if (spacer.length().isPositive()) {
@@ -365,13 +365,13 @@ public record KeySetting(
                             + (moves()
                                     ? "far wall first, then the fence comes nearer by up to "
                                     : "far wall without a spacer, then spacers up to ")
-                            + d.text(spacer.length(), Precision.FIT) + " for the near wall.");
+                            + d.text(spacer.length(), Precision.CALIPER) + " for the near wall.");
         }
         if (zeroGap != null && zeroGap.isOver(rung.finger().length())) {
             verdicts.stop(
                     Code.FENCE_CANNOT_CLOSE,
                     "jig.zero-gap",
-                    "On its block the fence already stands " + d.text(zeroGap.length(), Precision.FIT)
+                    "On its block the fence already stands " + d.text(zeroGap.length(), Precision.CALIPER)
                             + " from the cutter, more than a finger: leaves only take it further away. Cut the block for less.",
                     new Fix(
                             "Cut a new block to suit",
@@ -386,9 +386,9 @@ public record KeySetting(
             verdicts.note(
                     Code.LEAVES_OFF,
                     "jig.zero-gap",
-                    "The shop's leaves come no nearer than " + d.text(leavesOff.abs(), Precision.FIT)
+                    "The shop's leaves come no nearer than " + d.text(leavesOff.abs(), Precision.CALIPER)
                             + ": the gap will be "
-                            + d.text(rung.finger().length().plus(leavesOff), Precision.FIT)
+                            + d.text(rung.finger().length().plus(leavesOff), Precision.CALIPER)
                             + ". Cut the zero block to suit a leaf, or let the fit take it.");
         }
         boolean inside = !pressedTowards
@@ -398,9 +398,9 @@ public record KeySetting(
                 Code.PRESS_AWAY,
                 "jig.pressed-towards",
                 "Press every part away from the cutter. Pressed towards it, fingers after the first come out "
-                        + d.text(pressedTowards.length().minus(rung.clearance().length()), Precision.FIT)
+                        + d.text(pressedTowards.length().minus(rung.clearance().length()), Precision.CALIPER)
                         + " narrower: clearance "
-                        + d.text(pressedTowards.length(), Precision.FIT)
+                        + d.text(pressedTowards.length(), Precision.CALIPER)
                         + (inside ? ", still inside the band." : ", outside the band."));
     }
 }

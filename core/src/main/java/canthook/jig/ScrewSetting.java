@@ -64,12 +64,12 @@ public record ScrewSetting(
         List<ScrewPlan> found = ScrewPlans.best(screw, wanted);
         ScrewPlan best =
                 found.isEmpty() ? new ScrewPlan(0, 1, 1, rung.kerf().length(), Length.ZERO, false) : found.get(0);
-        Worked lead = sheet.decided("lead", "l", "Lead", Show.FIT, screw.lead(), "jig.screw.lead");
+        Worked lead = sheet.decided("lead", "l", "Lead", Show.CALIPER, screw.lead(), "jig.screw.lead");
         Worked turn = sheet.work(
                 "turn",
                 "a",
                 "One turn of the crank",
-                Show.FIT,
+                Show.CALIPER,
                 screw.driver() == screw.driven()
                         ? lead.times(1)
                         : lead.times(screw.driver()).over(screw.driven()),
@@ -78,7 +78,7 @@ public record ScrewSetting(
                 "quantum",
                 "a′",
                 "One step of the crank",
-                Show.FIT,
+                Show.CALIPER,
                 screw.parts() == 1 ? turn.times(1) : turn.over(screw.parts()),
                 "A turn, divided as the crank is marked.");
         Worked across = sheet.work(
@@ -99,30 +99,30 @@ public record ScrewSetting(
                 "slot",
                 "s",
                 "Slot the screw gives",
-                Show.FIT,
+                Show.CALIPER,
                 best.across() == 0 ? rung.kerf().times(1) : rung.kerf().plus(steps(across, lead, screw)),
                 "The kerf, and the steps between first and last pass.");
         Worked clearance = sheet.work(
                 "clearance",
                 "c",
                 "Clearance the screw gives",
-                Show.FIT,
+                Show.CALIPER,
                 rung.kerf().times(2).minus(steps(on.minus(across), lead, screw)),
                 "It depends on the kerf and the step alone.");
         Worked finger = sheet.work(
-                "finger", "f", "Finger the screw gives", Show.FIT, slot.minus(clearance), "Slot less clearance.");
+                "finger", "f", "Finger the screw gives", Show.CALIPER, slot.minus(clearance), "Slot less clearance.");
         sheet.work(
                 "pitch",
                 "p",
                 "Pitch the screw gives",
-                Show.FIT,
+                Show.CALIPER,
                 steps(across.plus(on), lead, screw),
                 "All the steps from one slot to the next.");
         Worked closes = sheet.work(
                 "closing-height",
                 "H₀",
                 "Closes with this screw at",
-                Show.FIT,
+                Show.CALIPER,
                 rung.sections().times(slot).minus(rung.fingers().times(clearance)),
                 "Where the last section ends whole.");
         Layout layout = new Layout(
@@ -207,8 +207,8 @@ public record ScrewSetting(
 
     /** A plan in a line, for choosing by eye. */
     public String words(ScrewPlan other, LengthDisplay display) {
-        return "slot " + display.number(other.slot(), Precision.FIT) + ", clearance "
-                + display.number(other.clearance(), Precision.FIT)
+        return "slot " + display.number(other.slot(), Precision.CALIPER) + ", clearance "
+                + display.number(other.clearance(), Precision.CALIPER)
                 + (other.inBand() ? "" : " (outside the band)") + ": "
                 + (other.passes() == 1
                         ? "one pass"
@@ -225,7 +225,7 @@ public record ScrewSetting(
         long quanta = cut.where() instanceof Turns turns ? turns.quanta() : 0;
         return new Place(
                 "Carriage from zero",
-                Show.FIT,
+                Show.CALIPER,
                 steps(Term.fixed(quanta), lead, screw),
                 "So many steps of the crank from zero: " + turns(quanta, screw.parts()) + ".");
     }
@@ -255,7 +255,7 @@ public record ScrewSetting(
         LengthDisplay d = box.display();
         if (!plan.inBand()) {
             String reachable = ScrewPlans.reachable(screw, wanted).stream()
-                    .map(c -> d.number(c, Precision.FIT))
+                    .map(c -> d.number(c, Precision.CALIPER))
                     .collect(Collectors.joining(", "));
             verdicts.stop(
                     Code.SCREW_MISSES_BAND,
@@ -273,8 +273,8 @@ public record ScrewSetting(
             Fix[] take = box.size().decidesHeight() && SizeWish.takesHeight(layout.height())
                     ? new Fix[] {
                         new Fix(
-                                "Take " + d.text(layout.height(), Precision.FIT) + " high, clearance "
-                                        + d.text(layout.clearance(), Precision.FIT),
+                                "Take " + d.text(layout.height(), Precision.CALIPER) + " high, clearance "
+                                        + d.text(layout.clearance(), Precision.CALIPER),
                                 box.with(box.size().withHeight(layout.height()))
                                         .with(box.fingers()
                                                 .withSections(layout.sections())
@@ -285,9 +285,9 @@ public record ScrewSetting(
             verdicts.mind(
                     Code.SCREW_GIVES,
                     "jig.slot",
-                    "In whole steps this screw gives slots of " + d.text(layout.slot(), Precision.FIT)
-                            + " and a clearance of " + d.text(layout.clearance(), Precision.FIT)
-                            + "; the joint closes at " + d.text(layout.height(), Precision.FIT) + ", not "
+                    "In whole steps this screw gives slots of " + d.text(layout.slot(), Precision.CALIPER)
+                            + " and a clearance of " + d.text(layout.clearance(), Precision.CALIPER)
+                            + "; the joint closes at " + d.text(layout.height(), Precision.CALIPER) + ", not "
                             + rung.closing().text(d) + ".",
                     take);
         }
@@ -316,7 +316,7 @@ public record ScrewSetting(
                 && !kerf.isOver(Length.mm(200))
                 && box.fingers().tool() == null) {
             fixes.add(new Fix(
-                    "Bring the kerf to " + box.display().text(kerf, Precision.FIT),
+                    "Bring the kerf to " + box.display().text(kerf, Precision.CALIPER),
                     box.with(box.fingers().withKerf(kerf))));
         }
         return fixes;

@@ -46,12 +46,17 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
         boolean centred = plan.fingers().shared() == Sharing.CENTRED;
         Worked m = rung.fingers();
         Worked spacer = sheet.work(
-                "pitch-spacer", "p", "Spacers of", Show.FIT, rung.slot().plus(rung.finger()), "A slot and a finger.");
+                "pitch-spacer",
+                "p",
+                "Spacers of",
+                Show.CALIPER,
+                rung.slot().plus(rung.finger()),
+                "A slot and a finger.");
         Worked odd = sheet.work(
                 "odd-spacer",
                 "x",
                 "The odd spacer",
-                Show.FIT,
+                Show.CALIPER,
                 centred
                         ? spacer.over(2)
                         : even ? rung.finger().times(1) : rung.slot().times(1),
@@ -72,7 +77,7 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
                 "fence",
                 "F",
                 "Fence to the cutter's near side",
-                Show.FIT,
+                Show.CALIPER,
                 whole,
                 "The farthest slot, cut without a spacer"
                         + (rung.slot().isOver(rung.kerf().length()) ? ", at its far wall." : "."));
@@ -80,7 +85,7 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
                 "caliper",
                 "u",
                 "A spacer is known to",
-                Show.FIT,
+                Show.CALIPER,
                 rules.smallestMove(),
                 canthook.shop.HouseRule.SMALLEST_MOVE.reason(),
                 null,
@@ -89,7 +94,7 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
                 "worst-stack",
                 "Σu",
                 "The longest stack may be off by",
-                Show.FIT,
+                Show.CALIPER,
                 m.times(caliper),
                 "Every spacer by as much, all the same way.");
         return new SpacerSetting(rung, fence, spacer, odd, worst);
@@ -157,7 +162,7 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
     @Override
     public Place place(Cut cut) {
         if (!(cut.where() instanceof Stacked stacked)) {
-            return new Place("Cuts from", Show.FIT, fixed(cut.from()), "Freely, inside the sliver.");
+            return new Place("Cuts from", Show.CALIPER, fixed(cut.from()), "Freely, inside the sliver.");
         }
         Term sum = spacer.times(stacked.pitches());
         if (stacked.odd().isPositive()) {
@@ -170,7 +175,7 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
         }
         return new Place(
                 "Spacers at the fence, together",
-                Show.FIT,
+                Show.CALIPER,
                 sum,
                 "What stands between fence and reference edge; the fence itself is never moved.");
     }
@@ -198,7 +203,7 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
                     Code.SPACERS_ADD_UP,
                     "jig.worst-stack",
                     layout().fingers() + " spacers, each known to a caliper's error, may be off by "
-                            + plan.display().text(worst.length(), Precision.FIT)
+                            + plan.display().text(worst.length(), Precision.CALIPER)
                             + " together: measure the stack as a whole and make up for it.");
         }
     }

@@ -38,14 +38,14 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
                 "resolution",
                 "q",
                 "The scale can be set to",
-                Show.FIT,
+                Show.CALIPER,
                 plan.jig().resolutionOrUsual(),
                 "jig.resolution");
         Worked off = sheet.work(
                 "reading-off",
                 "q/2",
                 "A wall may be off by",
-                Show.FIT,
+                Show.CALIPER,
                 step.over(2),
                 "Half a step of the scale, anew at every cut.");
         return new StopSetting(rung, step, off, plan.display());
@@ -75,7 +75,7 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
                     at,
                     at.plus(kerf),
                     new Stop(at),
-                    "Stop to " + display.number(at, Precision.FIT) + ", edge to stop."));
+                    "Stop to " + display.number(at, Precision.CALIPER) + ", edge to stop."));
         }
         return cuts;
     }
@@ -98,7 +98,7 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
         }
         return new Place(
                 "Stop",
-                Show.FIT,
+                Show.CALIPER,
                 term.times(1),
                 "From the stop to the cutter's near side: the slot's near wall, where the pass begins in it, and what rounding to"
                         + " the scale adds.");
@@ -130,7 +130,7 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
                     "A scale of " + step.text(plan.display()) + " may put a wall off by " + off.text(plan.display())
                             + ", more than the fit allows.",
                     new Fix(
-                            "Use a scale that can be set to " + plan.display().text(finer, Precision.FIT),
+                            "Use a scale that can be set to " + plan.display().text(finer, Precision.CALIPER),
                             plan.with(plan.jig().withResolution(finer))));
         }
     }

@@ -13,6 +13,7 @@ import canthook.jig.Cut.Stacked;
 import canthook.jig.ScrewPlans.ScrewPlan;
 import canthook.jig.ScrewPlans.Wanted;
 import canthook.length.Length;
+import canthook.length.LengthDisplay;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice.Parity;
 import canthook.plan.FingerChoice.Sharing;
@@ -25,6 +26,7 @@ import canthook.refusal.Refused;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -260,5 +262,16 @@ class WaysTest {
         Verdict coarse = verdict(work(plan), Code.SCALE_COARSE);
         assertThat(has(work(coarse.fixes().get(0).after()), Code.SCALE_COARSE)).isFalse();
         assertThat(new JigChoice(null).resolutionOrUsual()).isEqualTo(mm(0.1));
+    }
+
+    @Test
+    void whatIsSetIsNeverRoundedToAShopFraction() {
+        BoxPlan plan = by(envelopeDrawer(), Way.STOPS).with(LengthDisplay.FRACTION_64);
+        plan = plan.with(plan.jig().withResolution(mm(0.05)));
+        WorkedPlan worked = work(plan);
+        Cut second = worked.jig().cuts().get(1);
+        String thousandths = String.format(Locale.ROOT, "%.3f", second.from().mm() / 25.4);
+        assertThat(second.instruction()).contains(thousandths).doesNotContain("/");
+        assertThat(worked.jig().place(second).number(plan.display())).isEqualTo(thousandths);
     }
 }

@@ -233,8 +233,8 @@ public final class Answers {
                 cut.end().words(),
                 cut.title(),
                 cut.instruction(),
-                display.number(cut.from(), Precision.FIT),
-                display.number(cut.to(), Precision.FIT),
+                display.number(cut.from(), Precision.CALIPER),
+                display.number(cut.to(), Precision.CALIPER),
                 place.id(),
                 place.number(display),
                 worked.jig().placeLabel(cut));
@@ -267,7 +267,7 @@ public final class Answers {
             setups.add(new SetupView(
                     setup.stack(),
                     setup.end().words(),
-                    display.text(setup.depth(), Precision.FIT),
+                    display.text(setup.depth(), Precision.CALIPER),
                     setup.face().words(),
                     setup.passes(),
                     setup.why(),

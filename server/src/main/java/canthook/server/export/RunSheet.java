@@ -149,7 +149,7 @@ final class RunSheet {
             lines.add(new Line("", "", false));
             lines.add(new Line(
                     "",
-                    setup.stack() + ", " + setup.end().words() + ", " + display.text(setup.depth(), Precision.FIT)
+                    setup.stack() + ", " + setup.end().words() + ", " + display.text(setup.depth(), Precision.CALIPER)
                             + " deep, " + setup.face().words(),
                     true));
             for (SawCut cut : list.cuts().subList(from, from + setup.passes())) {
@@ -161,8 +161,8 @@ final class RunSheet {
                         : "   " + worked.jig().placeLabel(cut.pass()) + " " + place.text(display);
                 lines.add(new Line(
                         String.valueOf(cut.number()),
-                        cut.pass().title() + "   " + display.number(cut.pass().from(), Precision.FIT) + " to "
-                                + display.text(cut.pass().to(), Precision.FIT) + set + "   "
+                        cut.pass().title() + "   " + display.number(cut.pass().from(), Precision.CALIPER) + " to "
+                                + display.text(cut.pass().to(), Precision.CALIPER) + set + "   "
                                 + cut.pass().instruction(),
                         false));
             }

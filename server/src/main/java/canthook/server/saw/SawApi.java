@@ -206,7 +206,7 @@ public class SawApi {
                 cut.pass().title(),
                 cut.pass().instruction(),
                 cut.face().words(),
-                display.text(cut.depth(), Precision.FIT),
+                display.text(cut.depth(), Precision.CALIPER),
                 label,
                 place.number(display),
                 place.show().unit(display),
@@ -221,6 +221,6 @@ public class SawApi {
     }
 
     private static String fit(Length length, LengthDisplay display) {
-        return display.number(length, Precision.FIT);
+        return display.number(length, Precision.CALIPER);
     }
 }
