@@ -29,7 +29,7 @@ public final class ExactSolver implements CuttingSolver {
     private static final double EFFORT_TO_SEE = 0.5;
 
     /** Millimetres of a clear length given up for a matched corner, the most first. */
-    private static final double[] LOST_PER_CORNER = {60, 40, 25, 15, 10, 6, 4, 2, 1, 0};
+    private static final double[] LOST_PER_CORNER = {40, 15, 6, 2, 0};
 
     /** Boxes as near to the bound as this are not sought for any longer. */
     private static final double NEAR = 0.98;
@@ -58,9 +58,6 @@ public final class ExactSolver implements CuttingSolver {
             double effort =
                     aim != Aim.OFFCUT ? EFFORT_PER_AIM : open ? LEAST_EFFORT : Math.max(LEAST_EFFORT, EFFORT - spent);
             double known = known(model, priced, aim, best, goals);
-            if (aim == Aim.BOXES) {
-                best = filled(model, best, known);
-            }
             if (aim == Aim.OFFCUT) {
                 best = model.keepingLongest(best);
             }
@@ -146,6 +143,11 @@ public final class ExactSolver implements CuttingSolver {
         if (aim != Aim.BOXES || watch.stops() || near) {
             return found;
         }
+        long[] full = filled(model, found.values(), found.bound());
+        if (model.reached(aim, full) >= found.bound() * NEAR) {
+            return new Found(full, found.bound(), found.spent());
+        }
+        found = new Found(full, found.bound(), found.spent());
         model.forgetHint();
         Found again = found(model, aim, run(model, effort, 1, watch), found.values(), found.bound());
         boolean better = model.reached(aim, again.values()) > model.reached(aim, found.values());
