@@ -19,7 +19,7 @@ import java.util.Map;
  */
 final class PricedBound {
     private static final int GRID = 6000;
-    private static final int ROUNDS = 200;
+    private static final int ROUNDS = 500;
 
     /**
      * What may be laid in a clear length.
