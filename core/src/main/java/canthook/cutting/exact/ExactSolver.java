@@ -5,37 +5,49 @@ import canthook.cutting.CutPlan.Goal;
 import canthook.cutting.CuttingSolver;
 import canthook.cutting.CuttingTask;
 import canthook.cutting.Ripping;
+import canthook.cutting.exact.FillingChoice.Choice;
+import canthook.cutting.exact.PartPrices.Prices;
+import canthook.cutting.exact.Rooms.Room;
 import com.google.ortools.Loader;
-import com.google.ortools.sat.CpSolver;
-import com.google.ortools.sat.CpSolverStatus;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
+import java.util.PriorityQueue;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The goals one after another, each kept while the next is sought. Effort is counted in the solver's own steps and not in
- * seconds, and one worker searches: the same task gets the same plan on any machine.
+ * The goals one after another, each kept while the next is sought. For each, prices give a bound and the fillings worth laying;
+ * the best choice of these is a plan. When it stays under the bound, all fillings that a better plan could hold are added: then
+ * the choice is the best there is, or the gap is stated.
  */
 public final class ExactSolver implements CuttingSolver {
-    /** In the solver's own measure; one is about two seconds of one core. */
-    private static final double EFFORT = 2.6;
-
-    private static final double EFFORT_PER_AIM = 1.0;
-    private static final double FIRST_TRY = 0.3;
-    private static final double LEAST_EFFORT = 0.4;
-
-    /** Enough to see whether a small change makes all boxes possible. */
-    private static final double EFFORT_TO_SEE = 0.5;
-
-    /** Millimetres of a clear length given up for a matched corner, the most first. */
-    private static final double[] LOST_PER_CORNER = {40, 15, 6, 2, 0};
-
-    /** Boxes as near to the bound as this are not sought for any longer. */
-    private static final double NEAR = 0.98;
-
     private static final List<String> STEPS = List.of(
             "all boxes made", "all spares made", "most matched corners", "fewest blanks opened", "longest offcut kept");
+
+    /** Fillings looked through at the most to prove a plan the best. */
+    private static final int MOST_FILLINGS = 3_000;
+
+    /** Pieces that are laid one by one at the most. */
+    private static final int MOST_PIECES = 2_000;
+
+    /** In the solver's own measure. */
+    private static final double EFFORT = 0.6;
+
+    /** For what the fillings at hand leave open; the boxes come first. */
+    private static final double EFFORT_TO_PROVE = 0.8;
+
+    private static final double EFFORT_FOR_BOXES = 1.6;
+
+    private static final double LEAST_EFFORT = 0.1;
+
+    /** For all aims before the offcut together, and for the offcut. */
+    private static final double EFFORT_IN_ALL = 3.5;
+
+    private static final double EFFORT_FOR_OFFCUT = 1;
 
     /** Loads the machine part of the library, once. */
     public ExactSolver() {
@@ -44,160 +56,194 @@ public final class ExactSolver implements CuttingSolver {
 
     @Override
     public Laid solve(CuttingTask task, List<List<Ripping>> ways, Watch watch) {
-        LayingModel model = new LayingModel(task, ways);
-        List<Goal> goals = new ArrayList<>();
-        long[] best = model.byEye();
-        PricedBound priced = model.pricedBound();
-        double spent = 0;
-        for (Aim aim : Aim.values()) {
-            watch.on(STEPS.get(aim.ordinal()), aim.ordinal() / (double) STEPS.size());
-            if (watch.stops() && goals.isEmpty()) {
-                throw new Stopped();
-            }
-            boolean open = goals.stream().anyMatch(g -> !g.isProven());
-            double effort =
-                    aim != Aim.OFFCUT ? EFFORT_PER_AIM : open ? LEAST_EFFORT : Math.max(LEAST_EFFORT, EFFORT - spent);
-            double known = known(model, priced, aim, best, goals);
-            if (aim == Aim.OFFCUT) {
-                best = model.keepingLongest(best);
-            }
-            model.seek(aim, best);
-            Found found = settled(model, aim, best, known)
-                    ? new Found(best, known, 0)
-                    : best(model, aim, best, known, effort, watch);
-            best = found.values();
-            spent += found.spent();
-            long reached = model.reached(aim, best);
-            goals.add(model.goal(aim, reached, found.bound()));
-            model.keep(aim, reached);
+        try (Search search = new Search(new Rooms(task, ways), watch)) {
+            return search.all();
         }
-        return new Laid(model.tallies(best), List.copyOf(goals));
     }
 
     @Override
     public boolean makesAll(CuttingTask task, List<List<Ripping>> ways, Watch watch) {
-        LayingModel model = new LayingModel(task, ways);
-        if (!model.hasRoom()) {
-            return false;
+        try (Search search = new Search(new Rooms(task, ways), watch)) {
+            return search.makesAll();
         }
-        model.demandAll();
-        return run(model, EFFORT_TO_SEE, 1, watch) != null;
     }
 
-    /** What is known of a goal before it is sought. */
-    private static double known(LayingModel model, PricedBound priced, Aim aim, long[] best, List<Goal> before) {
-        double easy = model.easyBound(aim);
-        if (aim == Aim.SPARES) {
-            return easy;
-        }
-        long boxes = before.isEmpty() ? 0 : Math.round(before.get(0).reached());
-        double reached = model.reached(aim, best);
-        double known = switch (aim) {
-            case BOXES -> Math.min(easy, Math.floor(priced.above(new PricedBound.Goal(1, 0, 0, 0), reached, 1) + 1e-6));
-            case CORNERS ->
-                Math.min(easy, Math.floor(priced.above(new PricedBound.Goal(0, 1, 0, boxes), reached, 1) + 1e-6));
-            default ->
-                Math.max(easy, Math.ceil(-priced.above(new PricedBound.Goal(0, 0, 1, boxes), -reached, 1) - 1e-6));
-        };
-        if (aim != Aim.BOXES) {
-            model.bounded(aim, known);
-        }
-        return known;
-    }
+    private static final class Search implements AutoCloseable {
+        private final Rooms rooms;
+        private final Watch watch;
+        private final PartPrices prices;
+        private final Map<Aim, Long> kept = new EnumMap<>(Aim.class);
+        private final long[] mostLeft;
+        private Laying best;
+        private double spent;
+        private double most = EFFORT_IN_ALL;
 
-    /**
-     * More boxes than at first sight, when filling length by length gives them; of as many boxes the plan that loses most for
-     * matched corners and still makes them.
-     */
-    private static long[] filled(LayingModel model, long[] from, double known) {
-        long reached = model.reached(Aim.BOXES, from);
-        for (long boxes = (long) known; boxes > reached; boxes--) {
-            for (double perCorner : LOST_PER_CORNER) {
-                Optional<long[]> more = model.filled(boxes, perCorner);
-                if (more.isPresent()) {
-                    return more.get();
+        Search(Rooms rooms, Watch watch) {
+            this.rooms = rooms;
+            this.watch = watch;
+            prices = new PartPrices(rooms);
+            mostLeft = rooms.all().stream().mapToLong(Room::length).toArray();
+            best = ByEye.of(rooms);
+        }
+
+        @Override
+        public void close() {
+            prices.close();
+        }
+
+        Laid all() {
+            List<Goal> goals = new ArrayList<>();
+            for (Aim aim : Aim.values()) {
+                watch.on(STEPS.get(aim.ordinal()), aim.ordinal() / (double) STEPS.size());
+                if (watch.stops() && goals.isEmpty()) {
+                    throw new Stopped();
+                }
+                double bound = aim == Aim.OFFCUT ? offcut() : sought(aim);
+                long reached = best.reached(aim);
+                kept.put(aim, reached);
+                goals.add(
+                        aim == Aim.OFFCUT
+                                ? new Goal(aim, rooms.millimetres(reached), rooms.millimetres(bound))
+                                : new Goal(aim, reached, bound));
+            }
+            return new Laid(best.tallies(), List.copyOf(goals));
+        }
+
+        boolean makesAll() {
+            return makes(Aim.BOXES, rooms.boxesWanted()) && makes(Aim.SPARES, rooms.sparesWanted());
+        }
+
+        private boolean makes(Aim aim, long wanted) {
+            if (best.reached(aim) < wanted) {
+                sought(aim);
+            }
+            kept.put(aim, best.reached(aim));
+            return best.reached(aim) >= wanted;
+        }
+
+        /** Makes the plan better; returns the bound. */
+        private double sought(Aim aim) {
+            long easy = easyBound(aim);
+            if (best.reached(aim) == easy || watch.stops()) {
+                return easy;
+            }
+            Wish wish = new Wish(aim, null, kept);
+            Prices priced = priced(wish);
+            double bound = better(wish, priced, Math.min(wish.sense() * easy, whole(priced)));
+            long goal = wish.sense() * best.reached(aim);
+            for (Room room : rooms.all()) {
+                int i = room.index();
+                mostLeft[i] = Math.min(mostLeft[i], priced.mostLeft(room, goal));
+            }
+            return wish.sense() * bound;
+        }
+
+        private Prices priced(Wish wish) {
+            best.fillings().forEach(f -> prices.offer(f, wish));
+            return prices.seek(wish, goal(wish) + 0.99, watch);
+        }
+
+        private static double whole(Prices priced) {
+            return Math.floor(priced.bound() + 1e-6);
+        }
+
+        /** What was reached, such that more is better. */
+        private long goal(Wish wish) {
+            return wish.sense() * best.reached(wish.aim());
+        }
+
+        /**
+         * A choice among the fillings at hand; if need be among all that could be in a better plan; and where these are too many,
+         * piece by piece.
+         */
+        private double better(Wish wish, Prices priced, double bound) {
+            if (goal(wish) < bound) {
+                choose(wish, FillingChoice.among(rooms, wish, priced.mayReach(goal(wish) + 1)), bound, EFFORT);
+            }
+            if (goal(wish) >= bound || watch.stops()) {
+                return Math.max(goal(wish), bound);
+            }
+            List<Filling> all = new ArrayList<>();
+            boolean complete = priced.all(goal(wish) + 1, MOST_FILLINGS, all);
+            List<Room> open = open(wish, priced);
+            FillingChoice choice = complete
+                    ? FillingChoice.among(rooms, wish, all)
+                    : FillingChoice.pieceByPiece(rooms, wish, open, prices::full)
+                            .from(best);
+            double effort = wish.aim() == Aim.BOXES ? EFFORT_FOR_BOXES : EFFORT_TO_PROVE;
+            double proven = wish.sense() * choose(wish, choice, bound, effort);
+            boolean ofAll = complete || open.size() == rooms.all().size();
+            return Math.max(goal(wish), ofAll ? Math.min(bound, proven) : bound);
+        }
+
+        /** Rooms worth filling piece by piece; where there are too many, those of the best plan and those the prices would rip. */
+        private List<Room> open(Wish wish, Prices priced) {
+            int pieces = rooms.all().stream().mapToInt(r -> r.pieces().size()).sum();
+            if (pieces <= MOST_PIECES) {
+                return rooms.all();
+            }
+            Set<List<Integer>> ripped = new HashSet<>();
+            best.fillings().forEach(f -> ripped.add(f.room().ripping()));
+            if (wish.room() != null) {
+                ripped.add(wish.room().ripping());
+            }
+            return rooms.all().stream()
+                    .filter(room -> priced.rips(room) || ripped.contains(room.ripping()))
+                    .toList();
+        }
+
+        private double choose(Wish wish, FillingChoice among, double bound, double effort) {
+            double left = Math.max(LEAST_EFFORT, Math.min(effort, most - spent));
+            Choice choice = among.better(best.reached(wish.aim()), wish.sense() * bound, left, watch);
+            spent += choice.spent();
+            choice.laying().ifPresent(laying -> best = laying);
+            return choice.bound();
+        }
+
+        private record Candidate(
+                Room room, double bound, @Nullable Wish wish) {}
+
+        /** Room after room, the one that may keep the most first, until none may keep more than was reached. */
+        private double offcut() {
+            PriorityQueue<Candidate> candidates = new PriorityQueue<>(Comparator.comparingDouble(Candidate::bound)
+                    .reversed()
+                    .thenComparing(c -> c.room().index()));
+            for (Room room : rooms.all()) {
+                candidates.add(new Candidate(room, mostLeft[room.index()], null));
+            }
+            double open = 0;
+            most = spent + EFFORT_FOR_OFFCUT;
+            while (!candidates.isEmpty()
+                    && candidates.element().bound() > Math.max(open, best.reached(Aim.OFFCUT))
+                    && !watch.stops()
+                    && spent < most) {
+                Candidate next = candidates.remove();
+                Wish wish = next.wish() == null ? new Wish(Aim.OFFCUT, next.room(), kept) : next.wish();
+                if (next.wish() == null) {
+                    prices.offer(Filling.empty(next.room()), wish);
+                }
+                Prices priced = priced(wish);
+                double bound = Math.min(next.bound(), whole(priced));
+                if (next.wish() == null) {
+                    candidates.add(new Candidate(next.room(), bound, wish));
+                } else {
+                    open = Math.max(open, better(wish, priced, bound));
                 }
             }
+            if (!candidates.isEmpty()) {
+                open = Math.max(open, candidates.element().bound());
+            }
+            return Math.max(open, best.reached(Aim.OFFCUT));
         }
-        return from;
-    }
 
-    private static boolean settled(LayingModel model, Aim aim, long[] best, double known) {
-        long reached = model.reached(aim, best);
-        return switch (aim) {
-            case BLANKS -> reached <= known;
-            case BOXES -> reached >= known * NEAR;
-            case OFFCUT -> false;
-            default -> reached >= known;
-        };
-    }
-
-    private record Found(long[] values, double bound, double spent) {}
-
-    /** First from the plan at hand; when that does not settle it, once more from nothing, which gets out of dead ends. */
-    private static Found best(LayingModel model, Aim aim, long[] from, double known, double effort, Watch watch) {
-        double firstTry = aim == Aim.BOXES ? FIRST_TRY : effort;
-        CpSolver first = run(model, firstTry, 2, watch);
-        Found found = found(model, aim, first, from, known);
-        boolean near = model.reached(aim, found.values()) >= found.bound() * NEAR;
-        if (aim != Aim.BOXES || watch.stops() || near) {
-            return found;
+        private long easyBound(Aim aim) {
+            return switch (aim) {
+                case BOXES -> rooms.boxesWanted();
+                case SPARES -> rooms.sparesWanted();
+                case CORNERS -> 4L * rooms.boxesWanted();
+                case BLANKS -> 0;
+                case OFFCUT -> rooms.longest();
+            };
         }
-        long[] full = filled(model, found.values(), found.bound());
-        if (model.reached(aim, full) >= found.bound() * NEAR) {
-            return new Found(full, found.bound(), found.spent());
-        }
-        found = new Found(full, found.bound(), found.spent());
-        model.forgetHint();
-        Found again = found(model, aim, run(model, effort, 1, watch), found.values(), found.bound());
-        boolean better = model.reached(aim, again.values()) > model.reached(aim, found.values());
-        return new Found(
-                better ? again.values() : found.values(),
-                Math.min(found.bound(), again.bound()),
-                found.spent() + again.spent());
-    }
-
-    private static Found found(LayingModel model, Aim aim, @Nullable CpSolver solver, long[] from, double easyBound) {
-        if (solver == null) {
-            return new Found(from, easyBound, 0);
-        }
-        double bound = solver.bestObjectiveBound();
-        double whole = aim == Aim.BLANKS
-                ? Math.max(easyBound, Math.ceil(bound - 1e-6))
-                : Math.min(easyBound, Math.floor(bound + 1e-6));
-        return new Found(model.values(solver), whole, solver.response().getDeterministicTime());
-    }
-
-    private static @Nullable CpSolver run(LayingModel model, double effort, int linear, Watch watch) {
-        CpSolver solver = new CpSolver();
-        Thread guard = new Thread(
-                () -> {
-                    try {
-                        while (!watch.stops()) {
-                            Thread.sleep(40);
-                        }
-                        solver.stopSearch();
-                    } catch (InterruptedException done) {
-                        Thread.currentThread().interrupt();
-                    }
-                },
-                "cutting-watch");
-        guard.setDaemon(true);
-        guard.start();
-        try {
-            CpSolverStatus status = solve(solver, model, effort, linear);
-            return status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE ? solver : null;
-        } finally {
-            guard.interrupt();
-        }
-    }
-
-    private static CpSolverStatus solve(CpSolver solver, LayingModel model, double effort, int linear) {
-        solver.getParameters()
-                .setNumWorkers(1)
-                .setRandomSeed(1)
-                .setMaxDeterministicTime(effort)
-                .setLinearizationLevel(linear);
-        return solver.solve(model.model());
     }
 }
