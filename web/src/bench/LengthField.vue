@@ -19,9 +19,21 @@ const props = withDefaults(
     refused?: string
     fine?: boolean
     bare?: boolean
+    /** says the unit behind the field, where no switch stands beside it */
+    marked?: boolean
     autofocus?: boolean
   }>(),
-  { mm: undefined, least: 0, most: 20000, house: '', refused: '', fine: false, bare: false, autofocus: false }
+  {
+    mm: undefined,
+    least: 0,
+    most: 20000,
+    house: '',
+    refused: '',
+    fine: false,
+    bare: false,
+    marked: false,
+    autofocus: false
+  }
 )
 const emit = defineEmits<{ read: [mm: number | undefined, scrubbing: boolean]; settled: []; leave: [] }>()
 
@@ -169,7 +181,7 @@ function drag(event: PointerEvent) {
 </script>
 
 <template>
-  <div class="field" :class="{ wrong: shownError, bare }">
+  <div class="field" :class="{ wrong: shownError, bare, marked }">
     <label :for="id" :class="{ scrub: mm !== undefined, 'sr-only': bare }" @pointerdown="drag">{{
       label
     }}</label>
@@ -187,6 +199,7 @@ function drag(event: PointerEvent) {
       @update:model-value="reading = read()"
       @keydown="key"
     />
+    <span v-if="marked" class="unit">{{ unit === 'INCH' ? 'in' : 'mm' }}</span>
     <span :id="`${id}-says`" class="says" :class="{ error: shownError }" aria-live="polite">{{
       shownError || (focused ? echo : '')
     }}</span>
@@ -207,6 +220,13 @@ function drag(event: PointerEvent) {
   grid-template-columns: 1fr;
   border: 0;
   padding: 0;
+}
+.field.marked {
+  grid-template-columns: 1fr 5.6rem 2.4rem;
+  gap: 0 0.4rem;
+}
+.unit {
+  color: var(--quiet);
 }
 .scrub {
   cursor: ew-resize;

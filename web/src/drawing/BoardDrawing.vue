@@ -48,6 +48,12 @@ function from(flaw: { at: number; x: number }) {
 }
 
 /** A jagged line from end to end of a check. */
+/** What fits: of a spare, whose dashes say what it is, at least its letter. */
+function label(area: BoardFigure['areas'][number]) {
+  const words = [area.label, ...(area.becomes === 'SPARE' ? [area.label.slice(-1)] : [])]
+  return words.find((w) => px(area.width) > w.length * 8 + 4) ?? ''
+}
+
 function jagged(width: number, height: number) {
   const steps = Math.max(3, Math.round(width / 7))
   let path = `M0 ${height / 2}`
@@ -109,13 +115,13 @@ function key(event: KeyboardEvent, flaw: { at: number }) {
           :d="`M${px(a.x) - 7} ${upright(a.y + a.height * 0.34)}q3.5 -5 7 0t7 0M${px(a.x) - 7} ${upright(a.y + a.height * 0.66)}q3.5 -5 7 0t7 0`"
         />
         <text
-          v-if="a.label && px(a.width) > a.label.length * 8 + 4"
+          v-if="label(a)"
           class="label"
           :class="a.becomes.toLowerCase()"
           :x="px(a.x + a.width / 2)"
           :y="upright(a.y + a.height / 2) + 6"
         >
-          {{ a.label }}
+          {{ label(a) }}
         </text>
       </template>
       <g

@@ -81,6 +81,7 @@ async function resetAll() {
             :most="rule.most"
             :refused="refused?.id === rule.id ? refused.detail : ''"
             fine
+            marked
             @read="(mm) => set(rule, mm)"
           />
           <NumberField
@@ -146,6 +147,15 @@ h2 {
 }
 .rule.changed {
   border-left-color: var(--edge);
+}
+.rule :deep(.number-field > span:not(.error)) {
+  display: grid;
+  grid-template-columns: 5.6rem 2.4rem;
+  align-items: center;
+  gap: 0.4rem;
+}
+.rule :deep(.number-field input) {
+  width: 100%;
 }
 .reason {
   margin: 0 0 0.3rem;
