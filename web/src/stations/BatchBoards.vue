@@ -104,36 +104,50 @@ async function undoCut() {
   await bench.set('batch.cut', undefined)
 }
 
-/** A board such as is wanting, put on the rack to plan with before it is bought. */
+/** Boards such as are wanting, put on the rack to plan with before they are bought. */
 async function wanted() {
   const w = cutting.answer?.wanting
   if (!w || !bench.plan) return
-  const made = await got(
-    api.POST('/api/rack/blanks', {
-      params: { query: {} },
-      body: {
-        blank: {
-          id: 'new',
-          name: 'To be bought',
-          length: w.length,
-          width: w.width,
-          thickness: w.thickness,
-          wood: w.wood,
-          ringAngle: 0,
-          figure: 'STRAIGHT',
-          snipe: false,
-          note: `For ${bench.plan.name}: at least this much.`,
-          defects: []
+  const ids: string[] = []
+  for (let i = 1; i <= w.boards; i++) {
+    const made = await got(
+      api.POST('/api/rack/blanks', {
+        params: { query: {} },
+        body: {
+          blank: {
+            id: 'new',
+            name: w.boards === 1 ? 'To be bought' : `To be bought, ${i} of ${w.boards}`,
+            length: w.length,
+            width: w.width,
+            thickness: w.thickness,
+            wood: w.wood,
+            ringAngle: 0,
+            figure: 'STRAIGHT',
+            snipe: false,
+            note: `For ${bench.plan.name}: at least this much.`,
+            defects: []
+          }
         }
-      }
-    })
-  )
+      })
+    )
+    ids.push(made.blank.id)
+  }
   await load()
-  // boards that were picked stay picked, and this one joins them
+  // boards that were picked stay picked, and these join them
   if (bench.plan.batch?.blanks.length) {
-    await bench.decide((plan) => plan.batch?.blanks.push(made.blank.id))
+    await bench.decide((plan) => plan.batch?.blanks.push(...ids))
   } else await cutting.ask(bench.plan)
 }
+/** How many were wanted, when fewer come out. */
+const short = computed(() => {
+  const wanted = cutting.answer?.wanted ?? 0
+  return Number(bench.numbers.get('cutting.boxes')?.text) < wanted ? wanted : undefined
+})
+const toBuy = computed(() =>
+  cutting.answer?.wanting?.boards === 1
+    ? 'Put the board that is wanting on the rack, to be bought'
+    : `Put the ${cutting.answer?.wanting?.boards} boards that are wanting on the rack, to be bought`
+)
 </script>
 
 <template>
@@ -173,12 +187,13 @@ async function wanted() {
           <template v-if="bench.numbers.get(n)"
             >{{ sums[n] }}
             <strong><NumText :text="bench.numbers.get(n)?.text ?? ''" /></strong>
+            <span v-if="n === 'cutting.boxes' && short" class="short">of {{ short }}</span>
             {{ bench.numbers.get(n)?.unit }}</template
           >
         </button>
-        <em v-if="cutting.answer.complete && cutting.answer.proven && !cutting.running"
-          >proven: no plan does better</em
-        >
+        <em v-if="cutting.answer.proven && !cutting.running">{{
+          short ? 'proven: these boards give no more' : 'proven: no plan does better'
+        }}</em>
       </p>
       <ol v-if="boards.length" class="list">
         <li v-for="board in boards" :key="board.id" :class="{ alone: !board.areas.length }">
@@ -213,12 +228,12 @@ async function wanted() {
         <button type="button" class="act" :disabled="cutting.running" @click="cutIt">It was cut</button>
         <span>takes {{ cutting.answer.cut }} boards off the rack and puts their offcuts on it.</span>
         <button v-if="cutting.answer.wanting" type="button" class="word" @click="wanted">
-          Put the board that is wanting on the rack, to be bought
+          {{ toBuy }}
         </button>
       </p>
       <p v-else-if="cutting.answer?.wanting" class="acts">
         <button type="button" class="word" @click="wanted">
-          Put the board that is wanting on the rack, to be bought
+          {{ toBuy }}
         </button>
       </p>
     </template>
@@ -249,6 +264,11 @@ async function wanted() {
 }
 .sum strong {
   font: 600 1.15rem var(--mono);
+}
+.sum .short {
+  margin-left: 0.4ch;
+  color: var(--cut);
+  font-weight: 600;
 }
 .sum em {
   color: var(--good);

@@ -44,15 +44,15 @@ public record Batch(WorkedPlan box, List<Other> others, List<Blank> rack, HouseR
         return new Batch(changed, others, rack, rules);
     }
 
-    Batch with(Blank another) {
+    Batch with(List<Blank> boards) {
         List<Blank> more = new ArrayList<>(rack);
-        more.add(another);
+        more.addAll(boards);
         BatchWish wish = wish();
         if (wish.blanks().isEmpty()) {
             return new Batch(box, others, more, rules);
         }
         List<String> picked = new ArrayList<>(wish.blanks());
-        picked.add(another.id());
+        boards.forEach(another -> picked.add(another.id()));
         BoxPlan plan = box.plan().withBatch(wish.withBlanks(picked));
         return new Batch(box.with(plan), others, more, rules);
     }

@@ -210,11 +210,15 @@ public record CutPlanRead(List<Worked> numbers, List<Corners> boxes, List<Verdic
     }
 
     private static String wanting(LeastChange.@Nullable Wanting blank, LengthDisplay display) {
-        return blank == null
-                ? ""
-                : " One more blank of at least " + display.number(blank.length(), Precision.LAYOUT) + " × "
-                        + display.number(blank.width(), Precision.LAYOUT) + " × "
-                        + display.text(blank.thickness(), Precision.LAYOUT) + " would do.";
+        if (blank == null) {
+            return "";
+        }
+        String size = display.number(blank.length(), Precision.LAYOUT) + " × "
+                + display.number(blank.width(), Precision.LAYOUT) + " × "
+                + display.text(blank.thickness(), Precision.LAYOUT);
+        return blank.boards() == 1
+                ? " One more blank of at least " + size + " would do."
+                : " " + blank.boards() + " more blanks of " + size + " would do.";
     }
 
     private static String notProven(CutPlan plan, LengthDisplay display) {

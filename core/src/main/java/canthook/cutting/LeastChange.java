@@ -13,10 +13,12 @@ import canthook.planner.Planner;
 import canthook.refusal.Refused;
 import canthook.verdict.Fix;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.LongPredicate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -24,7 +26,8 @@ import org.jspecify.annotations.Nullable;
  * offered that has not been tried and found to make every box.
  *
  * @param fixes changes of the plan, the gentlest first
- * @param blank the shortest blank, as wide as one strip, that would make the batch; null when none was found
+ * @param blank the shortest blank, as wide as one strip, that would make the batch, or the fewest of the longest on the rack; null
+ *     when none was found
  */
 public record LeastChange(List<Fix> fixes, @Nullable Wanting blank) {
     /** Nothing was sought, or nothing was found. */
@@ -35,8 +38,20 @@ public record LeastChange(List<Fix> fixes, @Nullable Wanting blank) {
 
     private static final Length BOARD_STEP = Length.mm(1);
 
-    /** A blank that is wanting. */
-    public record Wanting(Length length, Length width, Length thickness, String wood) {}
+    /** A longer board is not sought to be bought. */
+    private static final Length LONGEST_BOARD = Length.mm(5000);
+
+    /** When the rack is empty. */
+    private static final Length USUAL_BOARD = Length.mm(2400);
+
+    private static final int MOST_BOARDS = 60;
+
+    /**
+     * A blank that is wanting.
+     *
+     * @param boards how many of them
+     */
+    public record Wanting(int boards, Length length, Length width, Length thickness, String wood) {}
 
     public static LeastChange of(Batch batch, CutPlan plan, CuttingSolver solver, Watch watch) {
         if (plan.isComplete()) {
@@ -152,22 +167,14 @@ public record LeastChange(List<Fix> fixes, @Nullable Wanting blank) {
                     batch.box().size().height().length().minus(lower)));
         }
 
-        /** The least amount, to a tenth of a millimetre, that makes all; found by halving. */
+        /** The least amount, to a tenth of a millimetre, that makes all. */
         private Optional<Length> least(Length most, Function<Length, BoxPlan> change) {
-            long high = most.nanometres() / STEP.nanometres();
-            if (!possible(change, high)) {
+            long steps = most.nanometres() / STEP.nanometres();
+            if (!possible(change, steps)) {
                 return Optional.empty();
             }
-            long low = 0;
-            while (high - low > 1) {
-                long middle = (low + high) / 2;
-                if (possible(change, middle)) {
-                    high = middle;
-                } else {
-                    low = middle;
-                }
-            }
-            return watch.stops() ? Optional.empty() : Optional.of(STEP.times(high));
+            long enough = least(steps, n -> possible(change, n));
+            return watch.stops() ? Optional.empty() : Optional.of(STEP.times(enough));
         }
 
         private boolean possible(Function<Length, BoxPlan> change, long steps) {
@@ -179,39 +186,72 @@ public record LeastChange(List<Fix> fixes, @Nullable Wanting blank) {
         }
 
         private @Nullable Wanting anotherBlank() {
-            CuttingTask.Wanted own = plan.task().boxes().get(0);
-            long high = Length.LONGEST.nanometres() / BOARD_STEP.nanometres() / 4;
-            if (!makesAll(batch.with(board(own, high)))) {
+            long longest = LONGEST_BOARD.nanometres() / BOARD_STEP.nanometres();
+            if (makesAll(batch.with(boards(1, LONGEST_BOARD)))) {
+                long steps = least(longest, n -> makesAll(batch.with(boards(1, BOARD_STEP.times(n)))));
+                return wanting(1, BOARD_STEP.times(steps));
+            }
+            Length length = plan.task().blanks().stream()
+                    .map(Blank::length)
+                    .filter(l -> !l.isOver(LONGEST_BOARD))
+                    .max(Comparator.naturalOrder())
+                    .orElse(USUAL_BOARD);
+            int most = Math.min(
+                    MOST_BOARDS, CuttingTask.MOST_BLANKS - plan.task().blanks().size());
+            if (most < 1 || !makesAll(batch.with(boards(most, length)))) {
                 return null;
             }
+            return wanting((int) least(most, n -> makesAll(batch.with(boards((int) n, length)))), length);
+        }
+
+        /** The least number that does, when the most does; found by halving. */
+        private static long least(long most, LongPredicate does) {
             long low = 0;
+            long high = most;
             while (high - low > 1) {
                 long middle = (low + high) / 2;
-                if (makesAll(batch.with(board(own, middle)))) {
+                if (does.test(middle)) {
                     high = middle;
                 } else {
                     low = middle;
                 }
             }
-            return watch.stops()
-                    ? null
-                    : new Wanting(BOARD_STEP.times(high), own.rip(), own.thickest(), own.sideWood());
+            return high;
         }
 
-        private static Blank board(CuttingTask.Wanted own, long steps) {
-            return new Blank(
-                    "wanting",
-                    "wanting",
-                    BOARD_STEP.times(Math.max(1, steps)),
-                    own.rip(),
-                    own.thickest(),
-                    own.sideWood(),
-                    0,
-                    null,
-                    Blank.GrainFigure.STRAIGHT,
-                    false,
-                    "",
-                    List.of());
+        private @Nullable Wanting wanting(int boards, Length length) {
+            Blank board = boards(1, length).get(0);
+            return watch.stops() ? null : new Wanting(boards, length, board.width(), board.thickness(), board.wood());
+        }
+
+        /** Boards of the first box's wood, clear, as wide and as thick as any of the boxes needs. */
+        private List<Blank> boards(int count, Length length) {
+            List<CuttingTask.Wanted> boxes = plan.task().boxes();
+            Length width = boxes.stream()
+                    .map(CuttingTask.Wanted::rip)
+                    .max(Comparator.naturalOrder())
+                    .orElseThrow();
+            Length thickness = boxes.stream()
+                    .map(CuttingTask.Wanted::thickest)
+                    .max(Comparator.naturalOrder())
+                    .orElseThrow();
+            List<Blank> boards = new ArrayList<>();
+            for (int i = 0; i < count; i++) {
+                boards.add(new Blank(
+                        "wanting-" + i,
+                        "wanting",
+                        length,
+                        width,
+                        thickness,
+                        boxes.get(0).sideWood(),
+                        0,
+                        null,
+                        Blank.GrainFigure.STRAIGHT,
+                        false,
+                        "",
+                        List.of()));
+            }
+            return boards;
         }
 
         private void fewer() {

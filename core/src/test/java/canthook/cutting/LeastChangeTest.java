@@ -61,10 +61,27 @@ class LeastChangeTest {
         assertThat(change.blank()).isNotNull();
         Blank another = board(
                 "more", change.blank().length().mm(), change.blank().width().mm(), 12);
-        assertThat(plan(batch.with(another)).isComplete()).isTrue();
+        assertThat(plan(batch.with(List.of(another))).isComplete()).isTrue();
         Blank tooShort = board(
                 "more", change.blank().length().mm() - 1, change.blank().width().mm(), 12);
-        assertThat(plan(batch.with(tooShort)).isComplete()).isFalse();
+        assertThat(plan(batch.with(List.of(tooShort))).isComplete()).isFalse();
+    }
+
+    @Test
+    void whereOneBoardWillNotDoTheFewestLikeTheLongestAreCounted() {
+        // a run of 860.8 with its kerf, so that 2000 of board holds two
+        Batch batch = batch(14, Break.WHOLE, board("a", 2000, 120, 12), board("b", 900, 120, 12));
+        LeastChange change = change(batch);
+        // 14 boxes less 2 and 1 are 11: six boards of two each
+        assertThat(change.blank()).isNotNull();
+        assertThat(change.blank().boards()).isEqualTo(6);
+        assertThat(change.blank().length()).isEqualTo(mm(2000));
+        List<Blank> bought = new java.util.ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            bought.add(board("more" + i, 2000, change.blank().width().mm(), 12));
+        }
+        assertThat(plan(batch.with(bought)).isComplete()).isTrue();
+        assertThat(plan(batch.with(bought.subList(1, 6))).isComplete()).isFalse();
     }
 
     @Test

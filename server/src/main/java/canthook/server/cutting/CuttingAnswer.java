@@ -30,7 +30,8 @@ import org.jspecify.annotations.Nullable;
  * @param stops settings of the stop, longest first
  * @param goals what was aimed at, in order, and whether it is proven
  * @param cut how many of the boards are cut
- * @param wanting the shortest further blank that would do; null when none is wanting
+ * @param wanted boxes that were wanted
+ * @param wanting further blanks that would do; null when none are wanting
  */
 public record CuttingAnswer(
         List<BoardFigure> boards,
@@ -41,6 +42,7 @@ public record CuttingAnswer(
         List<GoalView> goals,
         List<VerdictView> verdicts,
         int cut,
+        int wanted,
         boolean complete,
         boolean proven,
         @Nullable Wanting wanting) {
@@ -82,6 +84,7 @@ public record CuttingAnswer(
                 plan.goals().stream().map(CuttingAnswer::goal).toList(),
                 read.verdicts().stream().map(Answers::verdict).toList(),
                 plan.opened().size(),
+                plan.boxesWanted(),
                 plan.isComplete(),
                 plan.isProven(),
                 change.blank());
