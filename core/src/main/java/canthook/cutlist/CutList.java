@@ -29,7 +29,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Every cut on every part, in working order: finger-first ends before slot-first ones (a finished finger-first end is the guide for
@@ -300,10 +299,5 @@ public record CutList(
                     "Every part is still wanted in the stack: keep the finger-first test piece as the guide for the first slot of the"
                             + " slot-first ends.");
         }
-    }
-
-    /** A cut by its id. */
-    public java.util.Optional<SawCut> byId(@Nullable String id) {
-        return cuts.stream().filter(c -> c.id().equals(id)).findFirst();
     }
 }

@@ -41,9 +41,4 @@ public record SawCut(String id, int number, List<String> parts, List<Integer> en
         }
         return words.toString();
     }
-
-    /** Without the passes of the slot: which slot of which stack. */
-    public String slotId() {
-        return id.substring(0, id.lastIndexOf('.'));
-    }
 }

@@ -56,7 +56,6 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         BLANK_TOO_WET,
         RIDGED_FLOOR,
         SECTIONS_DO_NOT_SUM,
-        LEFTOVER_TOO_LARGE,
         WAY_CANNOT,
         REACH_SHORT,
         KEY_TOO_WIDE,

@@ -153,6 +153,22 @@ class RackTest {
     }
 
     @Test
+    void boardsThatAreWantingAreCountedAndPutOnTheRackToBeBought() {
+        Page page = batch("20", "Cherry 4");
+        assertThat(page.locator(".sum .short")).hasText("of 20");
+        assertThat(page.locator(".sum")).containsText("proven: these boards give no more");
+        Locator stop = page.locator("[data-code=BATCH_INCOMPLETE]");
+        // a board of 1010 holds one box; nineteen more like it
+        assertThat(stop).containsText("19 more blanks of 1010.0 ×");
+        page.getByText("Put the 19 boards that are wanting on the rack, to be bought")
+                .click();
+        assertThat(stop).hasCount(0);
+        assertThat(page.locator(".list")).containsText("To be bought, 19 of 19");
+        assertThat(page.locator(".sum .short")).hasCount(0);
+        page.context().close();
+    }
+
+    @Test
     void whatWasCutLeavesOffcutsAndCanBeTakenBack() {
         Page page = batch("1", "Cherry 7, wavy");
         assertThat(sum(page, "boards cut")).containsText("1");
