@@ -50,6 +50,8 @@ function forget() {
   void bench.decide((plan) => delete plan.blank.measured)
 }
 const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
+const copying =
+  'Without a stop: mark the second side from the first, and the second end from its fellow; a copy is truer than two readings. Cut all parts of a box on one day.'
 </script>
 
 <template>
@@ -57,7 +59,7 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
     :question="batch ? 'Which boards give the boxes?' : 'Does the board give four parts?'"
     :hint="
       batch
-        ? 'Drag a defect where it is on the board; the plan follows. Parts that follow on keep their figure.'
+        ? 'Drag a defect where it is; the plan follows. Put the corner that cannot match at the back.'
         : 'Side, end, side, end along the board: the figure runs round three corners; put the fourth at the back.'
     "
   >
@@ -135,6 +137,7 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
             <NumText :text="stop.length" class="stop-at" /> {{ stop.unit }} <span>{{ stop.what }}</span>
           </li>
         </ol>
+        <p v-if="cutting.answer?.stops.length" class="copy">{{ copying }}</p>
         <NumberRow id="fingers.first-rip" label="Rip the strips first to" />
         <NumberRow id="cutting.run" />
         <NumberRow id="size.side-length" label="Sides A, C cut to" />
@@ -152,6 +155,7 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
         <NumberRow id="fingers.first-rip" label="Rip the strip first to" />
         <NumberRow id="size.side-length" label="Sides A, C cut to" />
         <NumberRow id="size.end-length" label="Ends B, D cut to" />
+        <p class="copy">{{ copying }}</p>
         <h4>Largest box of these proportions</h4>
         <NumberRow id="blank.largest-length" />
         <NumberRow id="blank.largest-width" />
@@ -163,6 +167,7 @@ const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
 </template>
 
 <style scoped>
+.copy,
 .caution {
   margin: 0.45rem 0 0.1rem;
   font-size: 0.86rem;

@@ -24,12 +24,6 @@ class ScreenshotsTest {
             picture(page, bench, "/rack/blanks", "rack-blanks", ".boards svg");
             picture(page, bench, "/rack/cutters", "rack-cutters", ".cutters svg");
             picture(page, bench, "/rack/climates", "rack-climates", ".plot svg");
-            page.navigate(bench.address + "/boxes/envelope-drawer/jig");
-            page.waitForSelector(".slate .number");
-            Workbench.choose(page, "Index by", "screw advance");
-            page.waitForTimeout(300);
-            page.locator(".turn").last().click();
-            take(page, "jig-screw");
             atTheSaw(page, bench);
             page.navigate(bench.address + "/boxes/envelope-drawer/size");
             page.getByText("other corners, compared").click();
@@ -47,6 +41,13 @@ class ScreenshotsTest {
             Page evening = bench.window();
             evening.addInitScript("localStorage.setItem('lamp', 'dark')");
             picture(evening, bench, "/boxes/envelope-drawer/fingers", "fingers-evening", ".slate .number");
+            // last, for it changes the drawer
+            page.navigate(bench.address + "/boxes/envelope-drawer/jig");
+            page.waitForSelector(".slate .number");
+            Workbench.choose(page, "Index by", "screw advance");
+            page.waitForTimeout(300);
+            page.locator(".turn").last().click();
+            take(page, "jig-screw");
         }
     }
 

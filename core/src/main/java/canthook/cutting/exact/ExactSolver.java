@@ -143,8 +143,9 @@ public final class ExactSolver implements CuttingSolver {
             return prices.seek(wish, goal(wish) + 0.99, watch);
         }
 
+        /** Rounded down to a whole number, but for what the arithmetic of the prices may be off. */
         private static double whole(Prices priced) {
-            return Math.floor(priced.bound() + 1e-6);
+            return Math.floor(priced.bound() + 1e-5 + 1e-7 * Math.abs(priced.bound()));
         }
 
         /** What was reached, such that more is better. */
