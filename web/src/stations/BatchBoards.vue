@@ -141,7 +141,7 @@ async function wanted() {
 /** How many were wanted, when fewer come out. */
 const short = computed(() => {
   const wanted = cutting.answer?.wanted ?? 0
-  return Number(bench.numbers.get('cutting.boxes')?.text) < wanted ? wanted : undefined
+  return (bench.numbers.get('cutting.boxes')?.value ?? wanted) < wanted ? wanted : undefined
 })
 const toBuy = computed(() =>
   cutting.answer?.wanting?.boards === 1

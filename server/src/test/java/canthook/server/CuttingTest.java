@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -58,7 +59,8 @@ class CuttingTest extends ServerTestBase {
         board("b", 900, 112);
         JsonNode first = ask(batch(3));
         assertThat(first.path("state").asText()).isEqualTo("DONE");
-        assertThat(first.path("answer").path("complete").asBoolean()).isTrue();
+        assertThat(codes(first)).doesNotContain("BATCH_INCOMPLETE");
+        assertThat(first.path("answer").path("wanted").asInt()).isEqualTo(3);
         assertThat(first.path("answer").path("proven").asBoolean()).isTrue();
         assertThat(first.path("answer").path("corners")).hasSize(3);
         assertThat(first.path("answer").path("stops").get(0).path("what").asText())
@@ -77,11 +79,25 @@ class CuttingTest extends ServerTestBase {
                 .contains("One more blank of at least");
         JsonNode shorter = verdict.path("fixes").get(0);
         assertThat(shorter.path("label").asText()).contains("shorter");
-        assertThat(ask((ObjectNode) shorter.get("after"))
-                        .path("answer")
-                        .path("complete")
-                        .asBoolean())
-                .isTrue();
+        assertThat(codes(ask((ObjectNode) shorter.get("after")))).doesNotContain("BATCH_INCOMPLETE");
+    }
+
+    private static List<String> codes(JsonNode view) {
+        assertThat(view.path("answer").isObject()).isTrue();
+        return view.path("answer").path("verdicts").findValuesAsText("code");
+    }
+
+    @Test
+    void boardsThatAreWantingAreCountedWhereOneWillNotDo() {
+        board("a", 1800, 112);
+        JsonNode wanting = ask(batch(9)).path("answer").path("wanting");
+        // a run takes 860.8, so a board of 1800 holds two boxes: nine want four boards more
+        assertThat(wanting.path("boards").asInt()).isEqualTo(4);
+        assertThat(wanting.path("length").asDouble()).isEqualTo(1800);
+        for (int i = 0; i < 4; i++) {
+            board("bought " + i, 1800, 112);
+        }
+        assertThat(codes(ask(batch(9)))).doesNotContain("BATCH_INCOMPLETE");
     }
 
     @Test

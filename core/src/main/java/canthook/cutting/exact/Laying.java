@@ -4,8 +4,12 @@ import canthook.cutting.CutPlan.Aim;
 import canthook.cutting.Tally;
 import canthook.cutting.exact.Rooms.Room;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.function.IntUnaryOperator;
 import java.util.function.ToIntFunction;
+import java.util.stream.IntStream;
 
 /**
  * A whole plan: at most one filling for each room, and one way of ripping for each blank.
@@ -35,25 +39,27 @@ record Laying(Rooms rooms, List<Filling> fillings, List<Integer> made) {
             case CORNERS -> fillings.stream().mapToInt(Filling::corners).sum();
             case BLANKS ->
                 fillings.stream().mapToInt(f -> f.room().blank()).distinct().count();
-            case OFFCUT -> rooms.all().stream().mapToLong(this::left).max().orElse(0);
+            case OFFCUT -> longestLeft();
         };
     }
 
-    private long each(java.util.function.IntUnaryOperator ofKind) {
-        return java.util.stream.IntStream.range(0, rooms.boxes().size())
-                .map(ofKind)
-                .sum();
+    private long each(IntUnaryOperator ofKind) {
+        return IntStream.range(0, rooms.boxes().size()).map(ofKind).sum();
     }
 
-    /** What is left in a room; nothing when its blank stays whole or is ripped in another way. */
-    private long left(Room room) {
-        boolean ripped = fillings.stream()
-                .anyMatch(f -> f.room().blank() == room.blank() && f.room().way() == room.way());
-        long used = fillings.stream()
-                .filter(f -> f.room().index() == room.index())
-                .mapToLong(Filling::used)
-                .sum();
-        return ripped ? room.length() - used : 0;
+    /** The longest that is left in a room whose blank is ripped that way. */
+    private long longestLeft() {
+        Set<List<Integer>> ripped = new HashSet<>();
+        long[] left = rooms.all().stream().mapToLong(Room::length).toArray();
+        for (Filling filling : fillings) {
+            ripped.add(filling.room().ripping());
+            left[filling.room().index()] = filling.left();
+        }
+        return rooms.all().stream()
+                .filter(room -> ripped.contains(room.ripping()))
+                .mapToLong(room -> left[room.index()])
+                .max()
+                .orElse(0);
     }
 
     List<Tally> tallies() {

@@ -43,7 +43,6 @@ public record CuttingAnswer(
         List<VerdictView> verdicts,
         int cut,
         int wanted,
-        boolean complete,
         boolean proven,
         @Nullable Wanting wanting) {
 
@@ -85,7 +84,6 @@ public record CuttingAnswer(
                 read.verdicts().stream().map(Answers::verdict).toList(),
                 plan.opened().size(),
                 plan.boxesWanted(),
-                plan.isComplete(),
                 plan.isProven(),
                 change.blank());
     }
