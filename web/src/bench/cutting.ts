@@ -20,11 +20,21 @@ export const useCutting = defineStore('cutting', () => {
   }
 
   function take(seen: CuttingView) {
-    // the plan before stays in sight until the next is there
-    view.value = seen.answer ? seen : { ...seen, answer: view.value?.answer }
+    // the plan before stays in sight while the next is sought, and no longer
+    const waits = seen.state === 'WAITING' || seen.state === 'RUNNING'
+    view.value = seen.answer || !waits ? seen : { ...seen, answer: view.value?.answer }
     if (seen.state === 'FAILED') failed.value = 'The search failed. Change something, or ask again.'
-    if (seen.answer) {
-      bench.searched = { numbers: seen.answer.numbers, verdicts: seen.answer.verdicts }
+    if (view.value.answer) {
+      bench.searched = { numbers: view.value.answer.numbers, verdicts: view.value.answer.verdicts }
+    } else bench.searched = { numbers: [], verdicts: [] }
+  }
+
+  /** Looks again and again until the search is over, or another is asked for. */
+  async function follow(seen: CuttingView, mine: number) {
+    while (mine === turn) {
+      take(seen)
+      if (!running.value) return
+      seen = await got(api.GET('/api/cuttings/{id}', { params: { path: { id: seen.id } } }))
     }
   }
 
@@ -36,12 +46,7 @@ export const useCutting = defineStore('cutting', () => {
     }
     try {
       failed.value = ''
-      let seen = await got(api.POST('/api/cuttings', { body: { plan } }))
-      while (mine === turn) {
-        take(seen)
-        if (!running.value) return
-        seen = await got(api.GET('/api/cuttings/{id}', { params: { path: { id: seen.id } } }))
-      }
+      await follow(await got(api.POST('/api/cuttings', { body: { plan } })), mine)
     } catch (error) {
       if (mine === turn) {
         failed.value = problemOf(error).detail
@@ -52,8 +57,9 @@ export const useCutting = defineStore('cutting', () => {
 
   async function stop() {
     if (!view.value) return
-    turn++
-    take(await got(api.DELETE('/api/cuttings/{id}', { params: { path: { id: view.value.id } } })))
+    const mine = ++turn
+    const id = view.value.id
+    await follow(await got(api.DELETE('/api/cuttings/{id}', { params: { path: { id } } })), mine)
   }
 
   function forget() {

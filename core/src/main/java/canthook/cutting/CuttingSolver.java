@@ -10,8 +10,7 @@ public interface CuttingSolver {
      *
      * @param ways for each blank, the ways it may be ripped
      * @param watch is told how far it has come, and may stop it
-     * @return the best found and how far it is proven
-     * @throws Stopped when the watch asked to stop before anything was found
+     * @return the best found and how far it is proven; when the watch asks to stop at once, a plan as made by eye
      */
     Laid solve(CuttingTask task, List<List<Ripping>> ways, Watch watch);
 
@@ -47,14 +46,5 @@ public interface CuttingSolver {
         void on(String step, double share);
 
         boolean stops();
-    }
-
-    /** The maker did not want to wait. */
-    final class Stopped extends RuntimeException {
-        private static final long serialVersionUID = 1L;
-
-        public Stopped() {
-            super("Stopped before a plan was found.");
-        }
     }
 }

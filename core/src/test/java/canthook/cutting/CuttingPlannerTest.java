@@ -7,14 +7,12 @@ import static canthook.cutting.Boards.drawers;
 import static canthook.cutting.Boards.knot;
 import static canthook.cutting.Boards.task;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import canthook.board.Blank;
 import canthook.board.Defect;
 import canthook.cutting.CutPlan.Lane;
 import canthook.cutting.CutPlan.Opened;
 import canthook.cutting.CutPlan.Piece;
-import canthook.cutting.CuttingSolver.Stopped;
 import canthook.cutting.CuttingSolver.Watch;
 import canthook.cutting.CuttingTask.Habits;
 import canthook.cutting.CuttingTask.Wanted;
@@ -197,7 +195,10 @@ class CuttingPlannerTest {
             }
         };
         CuttingTask task = task(List.of(drawers(1)), Break.WHOLE, board("b", 900, 100, 9));
-        assertThatThrownBy(() -> CuttingPlanner.plan(task, SOLVER, impatient)).isInstanceOf(Stopped.class);
+        CutPlan plan = CuttingPlanner.plan(task, SOLVER, impatient);
+        checkPieces(plan);
+        assertThat(plan.boxesMade()).isPositive();
+        assertThat(plan.isProven()).isFalse();
     }
 
     @Test

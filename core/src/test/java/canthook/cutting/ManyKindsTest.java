@@ -150,25 +150,4 @@ class ManyKindsTest {
             assertThat(again).isEqualTo(once);
         }
     }
-
-    @Test
-    void stoppedOnTheWayAPlanByEyeStands() {
-        int[] asked = {0};
-        Watch impatient = new Watch() {
-            @Override
-            public void on(String step, double share) {}
-
-            @Override
-            public boolean stops() {
-                return ++asked[0] > 1;
-            }
-        };
-        CutPlan plan = CuttingPlanner.plan(
-                Boards.task(List.of(Boards.drawers(4)), Break.SINGLES, Boards.board("a", 3800, 110, 10)),
-                SOLVER,
-                impatient);
-        CuttingPlannerTest.checkPieces(plan);
-        assertThat(plan.boxesMade()).isEqualTo(4);
-        assertThat(plan.isProven()).isFalse();
-    }
 }

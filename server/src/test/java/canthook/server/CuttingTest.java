@@ -160,6 +160,7 @@ class CuttingTest extends ServerTestBase {
         JsonNode view = post("/api/cuttings", node().set("plan", plan)).body();
         JsonNode stopped = delete("/api/cuttings/" + view.path("id").asText()).body();
         assertThat(stopped.path("state").asText()).matches("STOPPED|DONE");
+        assertThat(stopped.path("answer").path("boards").size()).isPositive();
         assertThat(get("/api/cuttings/c999999").status()).isEqualTo(404);
     }
 

@@ -95,9 +95,6 @@ public final class ExactSolver implements CuttingSolver {
             List<Goal> goals = new ArrayList<>();
             for (Aim aim : Aim.values()) {
                 watch.on(STEPS.get(aim.ordinal()), aim.ordinal() / (double) STEPS.size());
-                if (watch.stops() && goals.isEmpty()) {
-                    throw new Stopped();
-                }
                 double bound = aim == Aim.OFFCUT ? offcut() : sought(aim);
                 long reached = best.reached(aim);
                 kept.put(aim, reached);

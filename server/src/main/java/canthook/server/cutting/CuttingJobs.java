@@ -5,7 +5,6 @@ import canthook.cutting.Batch;
 import canthook.cutting.CutPlan;
 import canthook.cutting.CuttingPlanner;
 import canthook.cutting.CuttingSolver;
-import canthook.cutting.CuttingSolver.Stopped;
 import canthook.cutting.CuttingSolver.Watch;
 import canthook.cutting.CuttingTask;
 import canthook.cutting.CuttingTask.Habits;
@@ -171,10 +170,6 @@ public class CuttingJobs {
 
     private void run(Job job, Batch batch) {
         try {
-            if (job.stop) {
-                job.state = State.STOPPED;
-                return;
-            }
             job.state = State.RUNNING;
             CutPlan plan = CuttingPlanner.plan(batch.task(), solver, job);
             job.plan = plan;
@@ -184,8 +179,6 @@ public class CuttingJobs {
             }
             job.answer = CuttingAnswer.of(batch, plan, LeastChange.of(batch, plan, solver, job));
             job.state = job.stop ? State.STOPPED : State.DONE;
-        } catch (Stopped e) {
-            job.state = State.STOPPED;
         } catch (RuntimeException | Error e) {
             LOG.error("A cut plan failed", e);
             job.state = State.FAILED;
