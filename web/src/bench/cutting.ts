@@ -12,6 +12,7 @@ export const useCutting = defineStore('cutting', () => {
   const answer = computed(() => view.value?.answer)
   const rack = shallowRef<KeptBlank[]>([])
   let turn = 0
+  let asked: Promise<CuttingView> | undefined
 
   /** The boards as they lie on the rack now. */
   async function look() {
@@ -30,23 +31,16 @@ export const useCutting = defineStore('cutting', () => {
   }
 
   /** Looks again and again until the search is over, or another is asked for. */
-  async function follow(seen: CuttingView, mine: number) {
-    while (mine === turn) {
-      take(seen)
-      if (!running.value) return
-      seen = await got(api.GET('/api/cuttings/{id}', { params: { path: { id: seen.id } } }))
-    }
-  }
-
-  async function ask(plan: BoxPlan) {
+  async function follow(first: Promise<CuttingView>) {
     const mine = ++turn
-    const before = view.value
-    if (before && running.value) {
-      void api.DELETE('/api/cuttings/{id}', { params: { path: { id: before.id } } })
-    }
     try {
       failed.value = ''
-      await follow(await got(api.POST('/api/cuttings', { body: { plan } })), mine)
+      let seen = await first
+      while (mine === turn) {
+        take(seen)
+        if (!running.value) return
+        seen = await got(api.GET('/api/cuttings/{id}', { params: { path: { id: seen.id } } }))
+      }
     } catch (error) {
       if (mine === turn) {
         failed.value = problemOf(error).detail
@@ -55,11 +49,19 @@ export const useCutting = defineStore('cutting', () => {
     }
   }
 
+  async function ask(plan: BoxPlan) {
+    const before = view.value
+    if (before && running.value) {
+      void api.DELETE('/api/cuttings/{id}', { params: { path: { id: before.id } } })
+    }
+    asked = got(api.POST('/api/cuttings', { body: { plan } }))
+    await follow(asked)
+  }
+
+  /** Stops what was asked for last, be it seen yet or not. */
   async function stop() {
-    if (!view.value) return
-    const mine = ++turn
-    const id = view.value.id
-    await follow(await got(api.DELETE('/api/cuttings/{id}', { params: { path: { id } } })), mine)
+    if (!asked) return
+    await follow(asked.then(({ id }) => got(api.DELETE('/api/cuttings/{id}', { params: { path: { id } } }))))
   }
 
   function forget() {

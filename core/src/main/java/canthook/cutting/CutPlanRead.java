@@ -225,8 +225,11 @@ public record CutPlanRead(List<Worked> numbers, List<Corners> boxes, List<Verdic
         List<String> words = new ArrayList<>();
         for (Goal goal : plan.goals()) {
             if (!goal.isProven()) {
-                String gap = String.format(Locale.ROOT, "%.1f", 100 * goal.gap());
-                words.add(what(goal, display) + " (within " + gap + " % of the best there could be)");
+                // a search stopped early knows next to nothing of some goals; the two numbers say so better than a
+                // share
+                String gap =
+                        String.format(Locale.ROOT, " (within %.1f %% of the best there could be)", 100 * goal.gap());
+                words.add(what(goal, display) + (goal.gap() < 1 ? gap : ""));
             }
         }
         return "A good plan, not proven the best: " + String.join("; ", words) + ".";

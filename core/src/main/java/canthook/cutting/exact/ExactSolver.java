@@ -239,7 +239,7 @@ public final class ExactSolver implements CuttingSolver {
                 case BOXES -> rooms.boxesWanted();
                 case SPARES -> rooms.sparesWanted();
                 case CORNERS -> 4L * rooms.boxesWanted();
-                case BLANKS -> 0;
+                case BLANKS -> best.fillings().isEmpty() ? 0 : 1;
                 case OFFCUT -> rooms.longest();
             };
         }
