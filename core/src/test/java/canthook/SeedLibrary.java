@@ -3,13 +3,16 @@ package canthook;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.LengthUnit;
+import canthook.lid.SlidingLid;
+import canthook.panel.HeldPanel;
+import canthook.panel.PanelDay;
 import canthook.plan.BoardAtHand;
-import canthook.plan.BottomChoice;
+import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
 import canthook.plan.Groove;
 import canthook.plan.JigChoice;
-import canthook.plan.LidChoice;
+import canthook.plan.Lid;
 import canthook.plan.SeasonsChoice;
 import canthook.plan.SizeWish;
 import canthook.plan.Stuff;
@@ -39,22 +42,15 @@ public final class SeedLibrary {
                 new FingerChoice(13, "the 3.2 blade", mm(3.2), null, mm(0), mm(0)),
                 new BoardAtHand(mm(940), mm(110), null, null, false),
                 new JigChoice(null),
-                new BottomChoice(
-                        BottomChoice.Kind.CAPTURED,
+                new Bottom.Captured(
                         new Stuff("pine-ponderosa", 0),
                         mm(6),
                         new Groove(mm(6), mm(5), mm(8)),
-                        BottomChoice.Grain.ALONG_LENGTH,
+                        Bottom.Grain.ALONG_LENGTH,
                         false,
                         null,
                         null),
-                new LidChoice(
-                        LidChoice.Kind.SLIDING,
-                        new Stuff("cherry-black", 90),
-                        mm(6),
-                        new Groove(mm(6), mm(5), mm(82)),
-                        null,
-                        null),
+                new Lid.Sliding(new Stuff("cherry-black", 90), mm(6), new Groove(mm(6), mm(5), mm(82)), null, null),
                 new SeasonsChoice(
                         SeasonsChoice.Known.METER, 8.0, new Air(20, 45), SeasonsChoice.Home.HEATED_HOUSE, null, null));
     }
@@ -65,6 +61,30 @@ public final class SeedLibrary {
         return drawer.with(
                         new SizeWish(SizeWish.From.OUTSIDE, mm(200), mm(140), mm(88), mm(7), SizeWish.Tips.SAND, null))
                 .with(new FingerChoice(null, "the 8 mm bit", mm(8), null, null, mm(0)));
+    }
+
+    /** The captured bottom of a plan that has one. */
+    public static Bottom.Captured bottomOf(BoxPlan plan) {
+        return (Bottom.Captured) plan.bottom();
+    }
+
+    /** The sliding lid of a plan that has one. */
+    public static Lid.Sliding lidOf(BoxPlan plan) {
+        return (Lid.Sliding) plan.lid();
+    }
+
+    /** The panel of a bottom or lid, worked out. */
+    public static HeldPanel panel(WorkedPlan worked, String of) {
+        return worked.panel(of).orElseThrow();
+    }
+
+    public static SlidingLid slidingLid(WorkedPlan worked) {
+        return (SlidingLid) worked.lid();
+    }
+
+    /** A panel on a day of the year. */
+    public static PanelDay on(WorkedPlan worked, String of, double day) {
+        return panel(worked, of).on(day, worked.year());
     }
 
     public static WorkedPlan work(BoxPlan plan) {

@@ -1,6 +1,6 @@
 package canthook.bench;
 
-import canthook.jig.ScrewPlans;
+import canthook.fingers.ScrewPlans;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;

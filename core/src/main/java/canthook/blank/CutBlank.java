@@ -102,7 +102,7 @@ public record CutBlank(
                 "kx",
                 "Crosscut and rip kerf",
                 Show.FIT,
-                plan.fingers().kerf(),
+                ladder.chosen().kerf().length(),
                 "the cutter's measured kerf.",
                 board.crosscutKerf(),
                 "blank.crosscutKerf");
@@ -178,45 +178,53 @@ public record CutBlank(
             int strips, SizedBox box, boolean oneWood, Length length, Length squaring, Length kerf, boolean keep) {
         Run best = oneWood ? WHOLE : SIDES;
         Length bestOver = null;
-        for (Run run : runs(box, Math.max(1, strips), oneWood)) {
-            int kerfs = run.parts() - (keep ? 0 : 1);
-            Length need = squaring.times(2)
-                    .plus(box.sideLength().length().times(run.sides()))
-                    .plus(box.endLength().length().times(run.ends()))
-                    .plus(kerf.times(kerfs));
-            Length over = need.minus(length);
+        for (List<Run> packing : packings(box, Math.max(1, strips), oneWood)) {
+            Run fullest = packing.get(0);
+            for (Run run : packing) {
+                fullest = need(run, box, squaring, kerf, keep).isOver(need(fullest, box, squaring, kerf, keep))
+                        ? run
+                        : fullest;
+            }
+            Length over = need(fullest, box, squaring, kerf, keep).minus(length);
             if (!over.isPositive()) {
-                return run;
+                return fullest;
             }
             if (bestOver == null || over.isUnder(bestOver)) {
-                best = run;
+                best = fullest;
                 bestOver = over;
             }
         }
         return best;
     }
 
-    private static List<Run> runs(SizedBox box, int strips, boolean oneWood) {
+    private static Length need(Run run, SizedBox box, Length squaring, Length kerf, boolean keep) {
+        return squaring.times(2)
+                .plus(box.sideLength().length().times(run.sides()))
+                .plus(box.endLength().length().times(run.ends()))
+                .plus(kerf.times(run.parts() - (keep ? 0 : 1)));
+    }
+
+    /** Ways to share the parts out over strips, each with the different loads its strips have; the most corners kept first. */
+    private static List<List<Run>> packings(SizedBox box, int strips, boolean oneWood) {
         if (!oneWood) {
-            return strips >= 2 ? List.of(SIDES, SINGLE_SIDES) : List.of(SIDES);
+            return strips >= 2 ? List.of(List.of(SIDES), List.of(SINGLE_SIDES)) : List.of(List.of(SIDES));
         }
         boolean sidesLonger = !box.sideLength().length().isUnder(box.endLength().length());
-        List<Run> runs = new ArrayList<>(List.of(WHOLE));
+        List<List<Run>> packings = new ArrayList<>();
+        packings.add(List.of(WHOLE));
         if (strips >= 2) {
-            runs.add(PAIRS);
+            packings.add(List.of(PAIRS));
         }
         if (strips >= 3) {
-            boolean twoShortLead = sidesLonger
-                    ? box.endLength().length().times(2).isOver(box.sideLength().length())
-                    : box.sideLength().length().times(2).isOver(box.endLength().length());
-            int shortOnes = twoShortLead ? 2 : 0;
-            int longOnes = twoShortLead ? 0 : 1;
-            runs.add(sidesLonger ? new Run(3, longOnes, shortOnes) : new Run(3, shortOnes, longOnes));
+            packings.add(
+                    sidesLonger
+                            ? List.of(new Run(3, 1, 0), new Run(3, 0, 2))
+                            : List.of(new Run(3, 0, 1), new Run(3, 2, 0)));
         }
         if (strips >= 4) {
-            runs.add(sidesLonger ? new Run(4, 1, 0) : new Run(4, 0, 1));
+            packings.add(List.of(sidesLonger ? new Run(4, 1, 0) : new Run(4, 0, 1)));
         }
-        return runs;
+        return packings;
     }
 
     private static Term parts(Run run, Term side, Term end) {
@@ -238,17 +246,24 @@ public record CutBlank(
             boolean oneWood,
             boolean keep) {
         Term best = null;
-        Term over = rip.minus(ladder.chosen().closing());
-        for (Run run : runs(box, 4, oneWood)) {
-            int kerfs = run.parts() - (keep ? 0 : 1);
-            Term free = length.minus(fixed(2).times(squaring))
-                    .minus(kerf.times(kerfs))
-                    .minus(box.proud().times(2.0 * run.parts()));
-            Term byLength = free.over(parts(run, box.outsideLength(), box.outsideWidth()));
-            Term byWidth =
-                    width.plus(kerf).over(run.strips()).minus(kerf).minus(over).over(box.height());
-            Term scale = Term.smaller(byLength, byWidth);
-            if (best == null || scale.number() > best.number() + 1e-12) {
+        Term over = rip.minus(ladder.wall());
+        for (List<Run> packing : packings(box, 4, oneWood)) {
+            Term scale = null;
+            for (Run run : packing) {
+                int kerfs = run.parts() - (keep ? 0 : 1);
+                Term free = length.minus(fixed(2).times(squaring))
+                        .minus(kerf.times(kerfs))
+                        .minus(box.proud().times(2.0 * run.parts()));
+                Term byLength = free.over(parts(run, box.outsideLength(), box.outsideWidth()));
+                Term byWidth = width.plus(kerf)
+                        .over(run.strips())
+                        .minus(kerf)
+                        .minus(over)
+                        .over(box.height());
+                Term both = Term.smaller(byLength, byWidth);
+                scale = scale == null ? both : Term.smaller(scale, both);
+            }
+            if (best == null || java.util.Objects.requireNonNull(scale).number() > best.number() + 1e-12) {
                 best = scale;
             }
         }

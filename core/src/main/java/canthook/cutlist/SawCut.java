@@ -2,25 +2,29 @@ package canthook.cutlist;
 
 import canthook.jig.Cut;
 import canthook.length.Length;
+import canthook.plan.Part;
+import canthook.plan.PartEnd;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * One cut at the saw: a pass over one end of one part, or of a stack of parts.
  *
- * @param id stable name, readable in an address: {@code ac1.finger-first.3.1}
+ * @param id stable name, readable in an address: {@code a1c1.finger-first.3.1}
  * @param number in the list, 1 first
- * @param parts cut together
- * @param ends which end of each part, in step with the parts: 1 its left as seen from outside, 2 its right
+ * @param ends cut together
  * @param pass what the jig does
  * @param depth of the cut
  * @param face what lies against the backing
  */
-public record SawCut(String id, int number, List<String> parts, List<Integer> ends, Cut pass, Length depth, Face face) {
+public record SawCut(String id, int number, List<PartEnd> ends, Cut pass, Length depth, Face face) {
 
     /** Which face lies against the backing board, where the cutter leaves it clean. */
     public enum Face {
         OUTSIDE("outside against the backing"),
-        INSIDE("inside against the backing");
+        INSIDE("inside against the backing"),
+        /** A left and a right end together. */
+        FACING("outsides facing each other");
 
         private final String words;
 
@@ -33,12 +37,13 @@ public record SawCut(String id, int number, List<String> parts, List<Integer> en
         }
     }
 
+    /** The end of a part in this stack, or null when the part is not in it. */
+    public @org.jspecify.annotations.Nullable PartEnd endOf(Part part) {
+        return ends.stream().filter(e -> e.part() == part).findFirst().orElse(null);
+    }
+
     /** {@code A1 + C2}. */
     public String stack() {
-        StringBuilder words = new StringBuilder();
-        for (int i = 0; i < parts.size(); i++) {
-            words.append(i == 0 ? "" : " + ").append(parts.get(i)).append(ends.get(i));
-        }
-        return words.toString();
+        return ends.stream().map(PartEnd::toString).collect(Collectors.joining(" + "));
     }
 }

@@ -14,6 +14,7 @@ import canthook.jig.HandSetting;
 import canthook.jig.Jig;
 import canthook.jig.KeySetting;
 import canthook.jig.ScrewSetting;
+import canthook.jig.Setting;
 import canthook.jig.SpacerSetting;
 import canthook.length.Length;
 import canthook.planner.WorkedPlan;
@@ -43,16 +44,28 @@ public final class JigFigure {
 
     /** The setting with the part standing in it for a pass. */
     public static Figure of(WorkedPlan worked, Cut cut) {
-        Jig jig = worked.jig();
         Drawing d = new Drawing(
                 "jig", cut.end().words() + " end, " + cut.title(), worked.plan().display());
-        if (jig.setting() instanceof KeySetting key && cut.where() instanceof OnKey on) {
-            new KeyView(worked, key, cut, on).draw(d);
-        } else if (jig.setting() instanceof HandSetting hand) {
-            hand(d, hand, cut);
-        } else {
-            new Bed(worked, jig.layout(worked.fingers()), cut).draw(d);
+        Setting setting = worked.jig().setting();
+        Bed bed = new Bed(worked, worked.fingers().joint().layout(), cut);
+        if (setting == null) {
+            return edge(d, worked.fingers().joint().layout(), cut.end().isFingerFirst())
+                    .done();
         }
+        setting.<Runnable>fold(
+                        key -> () -> {
+                            if (cut.where() instanceof OnKey on) {
+                                new KeyView(worked, key, cut, on).draw(d);
+                            } else {
+                                bed.draw(d);
+                            }
+                        },
+                        screw -> () -> bed.draw(d),
+                        spacers -> () -> bed.draw(d),
+                        stops -> () -> bed.draw(d),
+                        hand -> () -> hand(d, hand, cut),
+                        saw -> () -> bed.draw(d))
+                .run();
         return d.done();
     }
 
@@ -88,7 +101,7 @@ public final class JigFigure {
     /** A wall lying on its face: sections stepped off with the dividers, the waste hatched, this slot's lines drawn. */
     private static void hand(Drawing d, HandSetting hand, Cut cut) {
         Layout layout = hand.layout();
-        edge(d, layout, cut.end() == canthook.jig.End.FINGER_FIRST);
+        edge(d, layout, cut.end().isFingerFirst());
         double deep = Math.max(8, layout.height().mm() / 9);
         double step = hand.corrected().length().mm();
         double from = step * Math.floor(Math.max(0, cut.from().mm()) / step + 0.25);

@@ -6,6 +6,8 @@ import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.planner.WorkedPlan;
+import canthook.walls.GrooveAsked;
+import canthook.walls.LowWalls;
 import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +20,7 @@ public final class StickFigure {
 
     public static Figure of(WorkedPlan worked) {
         LengthDisplay display = worked.plan().display();
-        Layout layout = worked.fingers().chosen().layout();
+        Layout layout = worked.fingers().joint().layout();
         Drawing d = new Drawing("stick", "Story stick: the wall's height from the reference edge", display);
         double closing = layout.height().mm();
         double rip = worked.fingers().firstRip().length().mm();
@@ -30,17 +32,21 @@ public final class StickFigure {
         }
         d.rect("waste", closing, 0, Math.max(0, rip - closing), BAR, "rip");
         d.line("reference-edge", 0, -3, 0, BAR + 3);
-        if (worked.bottom().across() != null) {
-            groove(d, worked, "bottom");
+        for (GrooveAsked groove : worked.walls().grooves()) {
+            groove(d, groove, display);
         }
-        if (worked.lid().across() != null) {
-            groove(d, worked, "lid");
-            Worked line = worked.lid().lidLine();
-            if (line != null) {
-                double at = line.length().mm();
-                d.line("lid-line", at, -2, at, BAR + 2);
-                d.mark("lid-line", "lid-line", at, at, "lid line " + line.number(display), line);
-            }
+        LowWalls low = worked.walls().low();
+        if (low != null) {
+            double at = low.line().length().mm();
+            boolean lid = low.by() == LowWalls.By.LID;
+            d.line("lid-line", at, -2, at, BAR + 2);
+            d.mark(
+                    "lid-line",
+                    "lid-line",
+                    at,
+                    at,
+                    (lid ? "lid line " : "low wall ") + low.line().number(display),
+                    low.line());
         }
         Worked closes = worked.fit().reading() == null
                 ? worked.fingers().chosen().closing()
@@ -60,21 +66,19 @@ public final class StickFigure {
         d.rect(role, from, 0, Math.max(0, to - from), BAR);
     }
 
-    private static void groove(Drawing d, WorkedPlan worked, String of) {
-        boolean lid = of.equals("lid");
-        var groove = lid ? worked.plan().lid().groove() : worked.plan().bottom().groove();
-        double from = groove.offset().mm();
-        double to = groove.top().mm();
+    private static void groove(Drawing d, GrooveAsked groove, LengthDisplay display) {
+        double from = groove.groove().offset().mm();
+        double to = groove.groove().top().mm();
+        String of = groove.of();
         d.rect(of + "-groove", from, -2, to - from, BAR + 2, of + "-groove");
-        LengthDisplay display = worked.plan().display();
         d.mark(
                 of + "-groove",
                 of + "-groove",
                 from,
                 to,
-                of + " groove " + display.number(groove.offset(), Precision.LAYOUT) + "–"
-                        + display.number(groove.top(), Precision.LAYOUT),
-                worked.number(of + ".groove-offset").orElse(null));
+                of + " groove " + groove.offset().number(display) + "–"
+                        + display.number(groove.groove().top(), Precision.LAYOUT),
+                groove.offset());
     }
 
     /** Ticks below the bar: millimetres or sixteenths, coarser when the stick is long. */

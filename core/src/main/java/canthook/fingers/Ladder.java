@@ -17,13 +17,17 @@ import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
+import canthook.walls.WallDemands;
 import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -31,7 +35,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param rungs every feasible count and the first two that are not, from few sections to many
  * @param chosen the count that stands, worked out under its own name
- * @param recommended the count with the best score
+ * @param best the rung that is recommended
  * @param sentence why it is recommended
  * @param firstRip rip the parts to this until the fit is settled
  * @param ripAfterFit what comes off once it is
@@ -40,7 +44,7 @@ import org.jspecify.annotations.Nullable;
 public record Ladder(
         List<Rung> rungs,
         Rung chosen,
-        int recommended,
+        Rung best,
         String sentence,
         Worked firstRip,
         Worked ripAfterFit,
@@ -50,60 +54,51 @@ public record Ladder(
     private static final int REFUSED_SHOWN = 2;
     private static final Length HAIR = Length.mm(0.3);
 
+    /** A section to thickness that makers like best; between cutters the nearer one is recommended. */
+    private static final double BEST_RATIO = 0.8;
+
     /** Works the ladder out. */
-    public static Ladder of(BoxPlan plan, SizedBox box, Shop shop) {
+    public static Ladder of(BoxPlan plan, SizedBox box, WallDemands walls, Shop shop) {
         HouseRules rules = shop.rules();
+        Division division = new Division(plan, box, walls, rules);
         Tool tool = Tool.of(plan.fingers());
         List<Rung> rungs = new ArrayList<>();
-        for (Tool other : tools(plan, tool, shop)) {
-            rungs.addAll(rungs(other, other == tool, plan, box, rules));
+        List<Tool> tools = tools(plan, tool, shop);
+        for (Tool other : tools) {
+            rungs.addAll(rungs(other, other == tool, division));
         }
         if (plan.fingers().looksOverTheRack()) {
             rungs.sort(Comparator.comparingInt((Rung r) -> r.sections().count())
                     .thenComparingDouble(r -> -r.score().number()));
         }
-        Rung best = rungs.stream()
-                .filter(Rung::feasible)
-                .max(Comparator.comparingDouble((Rung r) -> r.score().number())
-                        .thenComparing(r -> -r.sections().count()))
-                .orElse(rungs.get(0));
-        Integer wished = plan.fingers().sections();
-        int count = wished == null ? best.sections().count() : wished;
-        List<Length> widths = plan.fingers().widths();
-        Rung chosen = widths == null
-                ? Rung.of("fingers", count, tool, plan, box, rules)
-                : Rung.listed(widths, tool, plan, box, rules);
+        Rung best = recommended(rungs, rules).orElse(rungs.get(0));
+        Rung chosen = chosen(plan, division, tools, tool, rungs, best);
         Worksheet sheet = new Worksheet("fingers");
         Worked over = overHeight(sheet, chosen, rules);
+        boolean free = walls.low() != null && walls.low().everyCorner();
         Worked firstRip = sheet.work(
                 "first-rip",
                 "H₊",
                 "Rip first to",
                 Show.LAYOUT,
-                chosen.closing().plus(over),
-                "Settling the fit changes the closing height, so leave the parts over-high until it is settled.");
+                free ? chosen.wall().times(1) : chosen.wall().plus(over),
+                free
+                        ? "The sides stand free over the joint, so the fit does not change them."
+                        : "Settling the fit changes the closing height, so leave the parts over-high until it is settled.");
         Worked after = sheet.work(
                 "rip-after-fit",
                 "r",
                 "Rip off after the fit",
                 Show.FIT,
-                firstRip.minus(chosen.closing()),
-                "From the first rip down to the closing height.");
+                firstRip.minus(chosen.wall()),
+                "From the first rip down to the height the walls stand at.");
         Verdicts verdicts = new Verdicts("fingers");
         judge(plan, box, rungs, best, chosen, verdicts, rules);
-        LowEnds low = best.feasible() ? LowEnds.of(plan, box, chosen, sheet, verdicts) : null;
+        LowEnds low = LowEnds.of(plan, box, chosen, sheet, verdicts, walls.low());
         List<Worked> numbers = new ArrayList<>(chosen.numbers());
         numbers.addAll(sheet.numbers());
         return new Ladder(
-                rungs,
-                chosen,
-                best.sections().count(),
-                sentence(best, plan),
-                firstRip,
-                after,
-                low,
-                List.copyOf(numbers),
-                verdicts.all());
+                rungs, chosen, best, sentence(best, plan), firstRip, after, low, List.copyOf(numbers), verdicts.all());
     }
 
     /** The plan's own cutter, and when the maker asks for any, those of the rack. */
@@ -121,24 +116,104 @@ public record Ladder(
     }
 
     /** Every feasible count with one cutter; of the plan's own the first ones that are not, so that one sees why. */
-    private static List<Rung> rungs(Tool tool, boolean own, BoxPlan plan, SizedBox box, HouseRules rules) {
+    private static List<Rung> rungs(Tool tool, boolean own, Division division) {
         List<Rung> rungs = new ArrayList<>();
         int refused = 0;
         String name = own ? "fingers." : "fingers." + tool.id() + ".";
-        for (int n = plan.fingers().isEven() ? 4 : 3;
-                n <= FingerChoice.MOST_SECTIONS && refused < REFUSED_SHOWN;
-                n += 2) {
-            Rung rung = Rung.of(name + n, n, tool, plan, box, rules);
+        for (int n = division.plan().fingers().isEven() ? 4 : 3; n <= FingerChoice.MOST_SECTIONS; n += 2) {
+            boolean shown = own && refused < REFUSED_SHOWN;
+            if (!shown && !division.mayHold(n, tool)) {
+                continue;
+            }
+            Rung rung = division.equal(name + n, n, tool);
             if (rung.feasible()) {
                 rungs.add(rung);
-            } else {
+            } else if (shown) {
                 refused++;
-                if (own) {
-                    rungs.add(rung);
-                }
+                rungs.add(rung);
             }
         }
         return rungs;
+    }
+
+    /**
+     * The rung to recommend.
+     *
+     * <ol>
+     *   <li>one pass a slot inside the band of heights, sections neither much narrower nor much wider than the wood is thick: with each
+     *       cutter the height nearest to the wish, between cutters the sections nearest to 0.8 of the thickness
+     *   <li>else the best score
+     * </ol>
+     *
+     * Check (c 0.12): about 150, kerf 12.7 → 11, closing at 138.98; contents need 96, kerf 7.45 → 13, at 96.01; a place 60 high, kerf
+     * 9.53, wood 19 → 5, at 47.29.
+     */
+    static Optional<Rung> recommended(List<Rung> rungs, HouseRules rules) {
+        Map<String, Rung> nearest = new LinkedHashMap<>();
+        for (Rung rung : rungs) {
+            if (rung.isOnePassInBand() && !rules.isStrange(rung.sectionRatio().number())) {
+                nearest.merge(
+                        rung.tool().id() + " " + rung.kerf().length().nanometres(),
+                        rung,
+                        (a, b) -> off(b).isUnder(off(a)) ? b : a);
+            }
+        }
+        return nearest.values().stream()
+                .min(Comparator.comparingDouble(r -> Math.abs(r.sectionRatio().number() - BEST_RATIO)))
+                .or(() -> rungs.stream()
+                        .filter(Rung::feasible)
+                        .max(Comparator.comparingDouble((Rung r) -> r.score().number())
+                                .thenComparing(r -> -r.sections().count())));
+    }
+
+    private static Length off(Rung rung) {
+        return rung.closing().length().minus(rung.band().wished()).abs();
+    }
+
+    /** The count that stands. Of all cutters of the rack, the one that makes it best. */
+    private static Rung chosen(
+            BoxPlan plan, Division division, List<Tool> tools, Tool own, List<Rung> rungs, Rung best) {
+        List<Length> widths = plan.fingers().widths();
+        if (widths != null) {
+            return tools.stream()
+                    .map(tool -> division.listed(widths, tool))
+                    .filter(Rung::feasible)
+                    .min(Comparator.comparingInt(r -> r.cuts().count()))
+                    .orElseGet(() -> division.listed(widths, own));
+        }
+        Integer wished = plan.fingers().sections();
+        if (wished == null) {
+            return division.equal("fingers", best.sections().count(), best.tool());
+        }
+        Tool tool = recommended(
+                        rungs.stream()
+                                .filter(r -> r.sections().count() == wished && r.feasible())
+                                .toList(),
+                        division.rules())
+                .map(Rung::tool)
+                .orElse(own);
+        return division.equal("fingers", wished, tool);
+    }
+
+    /** How the joint is cut. */
+    public Joint joint() {
+        return chosen.joint();
+    }
+
+    /** Height of the walls that are not lowered. */
+    public Worked wall() {
+        return chosen.wall();
+    }
+
+    /** The plan with the count that stands fixed, for changes that rely on where its boundaries lie. */
+    public BoxPlan pinned(BoxPlan plan) {
+        return pinned(plan, chosen);
+    }
+
+    static BoxPlan pinned(BoxPlan plan, Rung chosen) {
+        return plan.fingers().widths() != null
+                ? plan
+                : plan.with(plan.fingers().withSections(chosen.sections().count()));
     }
 
     private static Worked overHeight(Worksheet sheet, Rung chosen, HouseRules rules) {
@@ -163,13 +238,13 @@ public record Ladder(
     private static void judge(
             BoxPlan plan, SizedBox box, List<Rung> rungs, Rung best, Rung chosen, Verdicts verdicts, HouseRules rules) {
         LengthDisplay display = plan.display();
-        Length kerf = plan.fingers().kerf();
+        Length kerf = chosen.kerf().length();
         if (!best.feasible()) {
             verdicts.stop(
                     Code.KERF_TOO_WIDE,
                     "fingers.slot",
                     "A kerf of " + display.text(kerf, Precision.FIT) + " is too wide for a wall "
-                            + display.text(box.height().length(), Precision.LAYOUT)
+                            + display.text(box.jointed().length(), Precision.LAYOUT)
                             + " high: even three sections would be narrower. Take a narrower cutter or a higher wall.");
             return;
         }
@@ -210,11 +285,11 @@ public record Ladder(
             verdicts.note(
                     Code.SECTION_STRANGE,
                     "fingers.section-ratio",
-                    "A choice seldom made: " + Rung.ratioWords(ratio) + ". "
+                    "A choice seldom made: " + Score.ratioWords(ratio) + ". "
                             + chosen.sectionRatio().rule());
         }
         if (plan.fingers().widths() != null) {
-            SectionLists.judge(plan, box.height().length(), chosen, verdicts);
+            SectionLists.judge(plan, box.jointed().length(), chosen, verdicts);
         }
         judgeTool(chosen, verdicts);
         if (rungs.stream().anyMatch(r -> r.feasible() && r.sections().count() >= FingerChoice.MOST_SECTIONS - 1)) {

@@ -1,6 +1,7 @@
 package canthook.fingers;
 
 import canthook.length.Length;
+import canthook.plan.PartEnd;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -80,8 +81,13 @@ public record Layout(
      * Whether an end is cut finger-first. Odd: the sides A and C at both ends. Even: every part at end 1, its left as seen from
      * outside, and slot-first at the other.
      */
-    public boolean isFingerFirst(String part, int end) {
-        return isEven() ? end == 1 : part.equals("A") || part.equals("C");
+    public boolean isFingerFirst(PartEnd end) {
+        return isEven() ? end.end() == 1 : end.part().isSide();
+    }
+
+    /** The kind an end is cut as. */
+    public End kind(PartEnd end) {
+        return isFingerFirst(end) ? End.FINGER_FIRST : End.SLOT_FIRST;
     }
 
     public List<Span> fingerFirstFingers() {
@@ -134,9 +140,23 @@ public record Layout(
         return spans;
     }
 
+    /**
+     * What the last open slot of an end keeps at the far edge beyond a slot's width: a fat last section, or a clearance under zero that
+     * makes slots narrower than fingers. Zero or less: nothing is left standing there.
+     */
+    public Length sliver(End end) {
+        if (!isEqual() || isEven() != end.isFingerFirst()) {
+            return Length.ZERO;
+        }
+        List<Span> slots = slots(end.isFingerFirst());
+        return height.minus(slots.get(slots.size() - 1).from()).minus(slot);
+    }
+
+    /** The last section reaches to the far edge, however wide that makes it. */
     private List<Span> longer(List<Span> spans) {
         Span last = spans.get(spans.size() - 1);
-        spans.set(spans.size() - 1, new Span(last.from(), last.to().plus(tail)));
+        Length far = Length.longer(last.to().plus(tail), height);
+        spans.set(spans.size() - 1, new Span(last.from(), far));
         return spans;
     }
 
@@ -189,7 +209,7 @@ public record Layout(
         return Optional.ofNullable(best);
     }
 
-    /** Which of {@link #boundaries} lies nearest to a height at which the slot-first part may end. */
+    /** Which of {@link #boundaries} lies nearest to a height. */
     public int nearestBoundary(Length at) {
         List<Length> all = boundaries();
         int best = 0;
@@ -201,13 +221,16 @@ public record Layout(
         return best;
     }
 
-    /** The boundaries of the slot-first part between its edges, from the reference edge up. */
+    /**
+     * Where a joint of one, two, three … sections closes, below the whole height: {@code i·s − ⌈i/2⌉·c}, odd and even alike. With a
+     * list of widths, where its sections end.
+     */
     public List<Length> boundaries() {
         List<Length> found = new ArrayList<>();
-        List<Span> slots = slotFirstSlots();
-        List<Span> fingers = slotFirstFingers();
+        List<Span> fingers = fingerFirstFingers();
+        List<Span> slots = fingerFirstSlots();
         for (int i = 0; i < sections - 1; i++) {
-            found.add(i % 2 == 0 ? slots.get(i / 2).to() : fingers.get(i / 2).to());
+            found.add(i % 2 == 0 ? fingers.get(i / 2).to() : slots.get(i / 2).to());
         }
         return found;
     }

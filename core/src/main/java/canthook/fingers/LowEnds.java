@@ -7,125 +7,167 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.Lowered;
-import canthook.plan.Lowered.Which;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
+import canthook.walls.LowWalls;
+import canthook.walls.WallDemands;
 import canthook.working.Show;
-import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Where a lower wall's joint ends. It wants to end on a section boundary: whole pitches from the reference edge, and a slot more
- * where a slot ends. A sloped side runs from the full height to the low one.
+ * Where a lower wall's joint ends. It wants to end where a joint of fewer sections closes: parity belongs to that corner's own height. A
+ * sloped side runs from the full height to the low one.
  *
  * <pre>
- * boundaries of the low end (cut slot-first)   s, p, p + s, 2 p, …
- * angle of a sloped side = atan((H − h) / length of the side)
+ * boundaries   i·s − ⌈i/2⌉·c: f, p, p + f, 2 p, …
+ * angle of a sloped side = atan((H₀ − h) / length of the side), H₀ the height that closes
  * </pre>
  *
- * Check: H 96, n 13, c 0.12 (s 7.4492, p 14.7785), h 60: between 59.1140 (four pitches) and 66.5632 (a slot more).
+ * Check: H 96, kerf 7.45, n 13, c 0.12: eleven sections close at 81.23, not at 81.35. H 96, s 7.4492, h 60: between 59.1140 (eight
+ * sections) and 66.4432 (nine).
  *
- * @param height of the low wall
- * @param boundary nearest to it
- * @param sections of the low corner up to that boundary
+ * @param walls that are low
+ * @param boundary nearest to their edge
+ * @param sections jointed at the low corner
  * @param angle of a sloped side, degrees; null when nothing slopes
  */
 public record LowEnds(
-        Which which,
-        Worked height,
+        LowWalls walls,
         Worked boundary,
         Worked sections,
         @Nullable Worked angle) {
-    /** Closer than this counts as on the boundary. */
-    private static final Length NEAR = Length.mm(0.05);
+    private static final int FEWEST = 2;
 
-    static @Nullable LowEnds of(BoxPlan plan, SizedBox box, Rung chosen, Worksheet sheet, Verdicts verdicts) {
-        Lowered lowered = plan.size().lowered();
-        if (lowered == null) {
+    static @Nullable LowEnds of(
+            BoxPlan plan, SizedBox box, Rung chosen, Worksheet sheet, Verdicts verdicts, @Nullable LowWalls walls) {
+        if (walls == null) {
             return null;
         }
-        Worked low = sheet.decided(
-                "low-height", "h", "Height of the low wall", Show.FIT, lowered.height(), "size.lowered.height");
-        Layout layout = chosen.layout();
-        int index = layout.nearestBoundary(low.length());
+        Worked low = walls.line();
+        Joint joint = chosen.joint();
+        Layout layout = joint.layout();
+        int index = walls.everyCorner() ? layout.sections() - 1 : layout.nearestBoundary(low.length());
         Worked boundary = sheet.work(
                 "low-boundary",
                 "β",
-                "Nearest section boundary",
+                walls.everyCorner() ? "The joint closes at" : "Nearest section boundary",
                 Show.FIT,
-                chosen.boundary(index),
-                "Whole pitches from the reference edge, and a slot more where a slot ends.");
+                index == layout.sections() - 1 ? chosen.closing().times(1) : chosen.boundary(index),
+                "Where a joint of so many sections closes: whole pitches from the reference edge, and a finger more for an odd count.");
         Worked sections = sheet.work(
                 "low-sections",
                 "nₗ",
-                "Sections of the low corner",
+                "Sections jointed at the low corner",
                 Show.COUNT,
-                fixed(index + 1.0),
-                "The low corner has its own count, odd or even, up to where it ends.");
+                fixed(joint.corners().stream()
+                        .filter(Joint.JointedCorner::isLow)
+                        .mapToInt(Joint.JointedCorner::sections)
+                        .min()
+                        .orElse(layout.sections())),
+                "Whole sections under the low wall's edge; the corner has its own count, odd or even.");
         Worked angle = null;
-        if (lowered.which() == Which.SLOPED) {
-            Term rise = box.height().minus(low);
+        if (walls.sloped()) {
             angle = sheet.work(
                     "slope",
                     "θ",
                     "Slope of the sides",
                     Show.ANGLE,
-                    Term.arcTangent(rise.over(box.sideLength())),
-                    "Mark the full height at the back end and the low height at the front, and saw from mark to mark.");
+                    canthook.working.Term.arcTangent(chosen.wall().minus(low).over(box.sideLength())),
+                    "Mark the closing height at the back end and the low height at the front, and saw from mark to mark.");
         }
-        judge(plan, layout, low, index, verdicts);
-        return new LowEnds(lowered.which(), low, boundary, sections, angle);
+        judge(plan, chosen, low, sections, walls, verdicts);
+        return new LowEnds(walls, boundary, sections, angle);
     }
 
-    private static void judge(BoxPlan plan, Layout layout, Worked low, int index, Verdicts verdicts) {
+    private static void judge(
+            BoxPlan plan, Rung chosen, Worked low, Worked sections, LowWalls walls, Verdicts verdicts) {
         LengthDisplay display = plan.display();
-        if (!low.length().isUnder(layout.height())) {
-            verdicts.stop(
-                    Code.LOW_END_NOT_LOWER,
-                    "fingers.low-height",
-                    "The low wall is not lower than the others: it must stay under "
-                            + display.text(layout.height(), Precision.FIT) + ".",
-                    new Fix("All walls of one height", plan.with(plan.size().withLowered(null))));
+        Joint joint = chosen.joint();
+        if (!walls.everyCorner() && !low.length().isUnder(joint.layout().height())) {
+            if (walls.by() == LowWalls.By.MAKER) {
+                verdicts.stop(
+                        Code.LOW_END_NOT_LOWER,
+                        low.id(),
+                        "The low wall is not lower than the others: it must stay under "
+                                + display.text(joint.layout().height(), Precision.FIT) + ".",
+                        new Fix("All walls of one height", plan.with(plan.size().withLowered(null))));
+            }
             return;
         }
-        List<Length> boundaries = layout.boundaries();
-        Length nearest = boundaries.get(index);
-        if (!low.length().minus(nearest).abs().isOver(NEAR)) {
+        if (sections.count() < FEWEST) {
+            verdicts.stop(
+                    Code.LOW_END_TOO_LOW,
+                    low.id(),
+                    "The low wall ends at " + low.text(display) + ": " + sections.count()
+                            + (sections.count() == 1 ? " section" : " sections")
+                            + " would hold its corners. Make it higher, or the sections narrower.",
+                    raised(plan, chosen, walls));
             return;
+        }
+        if (walls.by() == LowWalls.By.LID) {
+            return;
+        }
+        Length nearest = walls.everyCorner()
+                ? chosen.closing().length()
+                : joint.layout().boundaries().get(joint.layout().nearestBoundary(low.length()));
+        Length off = low.length().minus(nearest);
+        if (!off.abs().isOver(WallDemands.NEAR)) {
+            return;
+        }
+        List<Fix> fixes = new ArrayList<>();
+        for (Length height : about(joint, low.length())) {
+            add(plan, chosen, fixes, height);
+        }
+        verdicts.mind(
+                Code.LOW_END_OFF_BOUNDARY,
+                "fingers.low-boundary",
+                "The low wall ends " + display.text(off.abs(), Precision.FIT) + (off.isPositive() ? " above" : " below")
+                        + " a section boundary: over its last whole section nothing holds it.",
+                fixes);
+    }
+
+    /** Boundaries next to a height, the nearest first; where every corner is low, the one height that closes. */
+    public static List<Length> about(Joint joint, Length height) {
+        if (joint.low() != null && joint.low().everyCorner()) {
+            return List.of(joint.layout().height());
         }
         Length below = null;
         Length above = null;
-        for (Length boundary : boundaries) {
-            if (boundary.isUnder(low.length())) {
+        List<Length> boundaries = joint.layout().boundaries();
+        for (int i = FEWEST - 1; i < boundaries.size(); i++) {
+            Length boundary = boundaries.get(i);
+            if (!boundary.isOver(height)) {
                 below = boundary;
             } else if (above == null) {
                 above = boundary;
             }
         }
-        List<Fix> fixes = new java.util.ArrayList<>();
-        boolean lowerFirst = nearest.equals(below);
-        add(plan, fixes, lowerFirst ? below : above);
-        add(plan, fixes, lowerFirst ? above : below);
-        verdicts.mind(
-                Code.LOW_END_OFF_BOUNDARY,
-                "fingers.low-boundary",
-                "The low wall ends " + display.text(low.length().minus(nearest).abs(), Precision.FIT)
-                        + (low.length().isOver(nearest) ? " above" : " below")
-                        + " a section boundary: its last finger would be a part of a section.",
-                fixes);
+        if (below == null || above == null) {
+            return below != null ? List.of(below) : above != null ? List.of(above) : List.of();
+        }
+        return height.minus(below).isOver(above.minus(height)) ? List.of(above, below) : List.of(below, above);
     }
 
-    private static void add(BoxPlan plan, List<Fix> fixes, @Nullable Length height) {
+    private static Fix[] raised(BoxPlan plan, Rung chosen, LowWalls walls) {
+        List<Fix> fixes = new ArrayList<>();
+        if (walls.by() == LowWalls.By.MAKER && chosen.layout().sections() > FEWEST + 1) {
+            add(plan, chosen, fixes, chosen.layout().boundaries().get(FEWEST));
+        }
+        return fixes.toArray(new Fix[0]);
+    }
+
+    private static void add(BoxPlan plan, Rung chosen, List<Fix> fixes, Length height) {
         Lowered lowered = plan.size().lowered();
-        if (height != null && lowered != null && !height.isUnder(Length.mm(3)) && !height.isOver(Length.mm(1500))) {
+        if (lowered != null && !height.isUnder(Length.mm(3)) && !height.isOver(Length.mm(1500))) {
             fixes.add(new Fix(
                     "End it at " + plan.display().text(height, Precision.FIT),
-                    plan.with(plan.size().withLowered(lowered.withHeight(height)))));
+                    Ladder.pinned(plan, chosen).with(plan.size().withLowered(lowered.withHeight(height)))));
         }
     }
 }

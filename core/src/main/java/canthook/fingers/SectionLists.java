@@ -109,7 +109,7 @@ public final class SectionLists {
                 .ifPresent(list -> offer(
                         ways, plan, "Wide middle, " + display.text(list.get(list.size() / 2), Precision.LAYOUT), list));
         Length sawn = plan.blank().crosscutKerf();
-        Length kerf = sawn == null ? plan.fingers().kerf() : sawn;
+        Length kerf = sawn == null ? chosen.kerf().length() : sawn;
         wider(chosen, height, 0.75, kerf)
                 .ifPresent(list -> offer(
                         ways,

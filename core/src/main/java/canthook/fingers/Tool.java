@@ -34,8 +34,14 @@ public record Tool(
         return new Tool(cutter.id(), cutter.name(), cutter.kerf(), cutter);
     }
 
+    /** The narrowest slot it makes in one pass. */
+    Length narrowest() {
+        StackSet set = cutter == null ? null : cutter.stack();
+        return set == null ? kerf : set.outer();
+    }
+
     /** The kerf this many sections are cut with. */
-    Worked kerf(Worksheet sheet, int sections, Length clearance, Rung.Reach reach) {
+    Worked kerf(Worksheet sheet, int sections, Length clearance, HeightBand reach) {
         StackSet set = cutter == null ? null : cutter.stack();
         if (set == null) {
             return measured(sheet);

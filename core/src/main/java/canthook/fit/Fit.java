@@ -4,6 +4,9 @@ import static canthook.working.Term.fixed;
 
 import canthook.fingers.Ladder;
 import canthook.fingers.Rung;
+import canthook.jig.Correction;
+import canthook.jig.Jig;
+import canthook.jig.Setting;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -51,7 +54,10 @@ public record Fit(
         List<Worked> numbers,
         List<Verdict> verdicts) {
 
-    /** Which way the key goes. */
+    /** A slot that reads further off than this was not cut by this setting. */
+    private static final Length ANOTHER_SLOT = Length.mm(0.5);
+
+    /** Which way the fit is off, in terms of a gap from jig to cutter: away makes fingers grow. */
     public enum Direction {
         AWAY,
         TOWARDS,
@@ -63,7 +69,8 @@ public record Fit(
      *
      * @param move signed, positive away from the cutter
      * @param closing closing height of the setup as it was measured
-     * @param closingAfter closing height once the key is moved
+     * @param closingAfter closing height once the fit is put right
+     * @param correction what the hand does, in this jig's own terms; null when nothing is to be moved
      */
     public record Reading(
             Worked slot,
@@ -75,14 +82,15 @@ public record Fit(
             Worked nextFinger,
             Worked closing,
             Worked closingAfter,
-            Worked least) {}
+            Worked least,
+            @Nullable Correction correction) {}
 
     /** Reads the test cuts of the box. */
-    public static Fit of(BoxPlan plan, Ladder ladder, Shop shop) {
+    public static Fit of(BoxPlan plan, Ladder ladder, Jig jig, Shop shop) {
         HouseRules rules = shop.rules();
         Rung chosen = ladder.chosen();
         Worksheet sheet = new Worksheet("fit");
-        Worked target = chosen.clearance();
+        Worked target = chosen.wanted();
         Worked band = sheet.ruled(
                 "band",
                 "b",
@@ -120,12 +128,37 @@ public record Fit(
                             + " Unplug the machine before you measure or change the cutter.");
             return new Fit(target, from, to, past, null, sheet.numbers(), verdicts.all());
         }
-        Reading reading = read(sheet, ladder, rules, cuts.get(cuts.size() - 1));
+        TestCut last = cuts.get(cuts.size() - 1);
+        if (!isOfThisJoint(last, chosen)) {
+            verdicts.mind(
+                    Code.TEST_CUT_OF_ANOTHER,
+                    "fingers.slot",
+                    "The last test was cut for another joint: "
+                            + (last.sections() == null ? "" : last.sections() + " sections, ")
+                            + "slots of " + plan.display().text(mean(last.slots()), Precision.CALIPER) + ". Now it is "
+                            + chosen.sections().count() + " of " + chosen.slot().text(plan.display())
+                            + ": cut a new test before you trust a height.");
+            return new Fit(target, from, to, past, null, sheet.numbers(), verdicts.all());
+        }
+        Reading reading = read(sheet, ladder, jig, plan.display(), rules, last);
         judge(plan, chosen, cuts, reading, from, to, rules, verdicts);
         return new Fit(target, from, to, past, reading, sheet.numbers(), verdicts.all());
     }
 
-    private static Reading read(Worksheet sheet, Ladder ladder, HouseRules rules, TestCut cut) {
+    /** Whether a test was cut for the sections and the cutter that stand; of old ones only the slot tells. */
+    private static boolean isOfThisJoint(TestCut cut, Rung chosen) {
+        boolean sameCount =
+                cut.sections() == null || cut.sections() == chosen.sections().count();
+        boolean sameKerf = cut.kerf() == null || cut.kerf().equals(chosen.kerf().length()) || isNear(cut, chosen);
+        return sameCount && (cut.kerf() == null ? isNear(cut, chosen) : sameKerf);
+    }
+
+    private static boolean isNear(TestCut cut, Rung chosen) {
+        return !mean(cut.slots()).minus(chosen.slot().length()).abs().isOver(ANOTHER_SLOT);
+    }
+
+    private static Reading read(
+            Worksheet sheet, Ladder ladder, Jig jig, LengthDisplay display, HouseRules rules, TestCut cut) {
         Rung chosen = ladder.chosen();
         Worked slot = sheet.measured(
                 "slot",
@@ -160,10 +193,10 @@ public record Fit(
         Worked move = sheet.work(
                 "move",
                 "δ",
-                "Move of the key",
+                "The fit is off by",
                 Show.FIT,
-                clearance.minus(chosen.clearance()),
-                "What the fit is off by: positive is away from the cutter (fingers grow, fit tightens), negative towards it.");
+                clearance.minus(chosen.wanted()),
+                "Positive is too loose (fingers must grow by it), negative too tight (they must shrink).");
         Direction direction = move.length().abs().isUnder(least.length())
                 ? Direction.STAY
                 : move.length().isPositive() ? Direction.AWAY : Direction.TOWARDS;
@@ -173,16 +206,17 @@ public record Fit(
                 "Next test: slot",
                 Show.CALIPER,
                 slot.times(1),
-                "The slot is the cutter's: moving the key does not change it.");
+                "The slot is the cutter's: correcting the fit does not change it.");
         Worked nextFinger = direction == Direction.STAY
-                ? sheet.work("next-finger", "f′", "Next test: finger", Show.CALIPER, finger.times(1), "The key stays.")
+                ? sheet.work(
+                        "next-finger", "f′", "Next test: finger", Show.CALIPER, finger.times(1), "Nothing is moved.")
                 : sheet.work(
                         "next-finger",
                         "f′",
                         "Next test: finger",
                         Show.CALIPER,
                         finger.plus(move),
-                        "The finger grows by what the key moves away.");
+                        "The finger grows by what the fit is off.");
         Worked closing = sheet.work(
                 "closing-height",
                 "H₀",
@@ -192,24 +226,75 @@ public record Fit(
                         ? chosen.sections().times(slot).minus(chosen.fingers().times(clearance))
                         : chosen.closing().times(1),
                 "Sections times the slot as read, less a clearance for every finger.");
-        Worked after = direction == Direction.STAY || !chosen.layout().isEqual()
-                ? sheet.work(
-                        "closing-height-after",
+        Worked after = closingAfter(sheet, chosen, jig, direction, closing, move);
+        Setting setting = jig.setting();
+        Correction correction =
+                setting == null || direction == Direction.STAY ? null : setting.correction(move.length(), display);
+        return new Reading(
+                slot, finger, clearance, move, direction, nextSlot, nextFinger, closing, after, least, correction);
+    }
+
+    /** Where the joint closes once the fit is put right: it depends on what a way of indexing can move. */
+    private static Worked closingAfter(
+            Worksheet sheet, Rung chosen, Jig jig, Direction direction, Worked closing, Worked move) {
+        String name = "closing-height-after";
+        Setting setting = jig.setting();
+        if (direction == Direction.STAY || setting == null) {
+            return sheet.work(
+                    name,
+                    "H₀′",
+                    "Closing height",
+                    Show.FIT,
+                    closing.times(1),
+                    "Nothing is moved, so the height stays.");
+        }
+        String label = "Closing height after the correction";
+        Worked walked = chosen.layout().isEqual()
+                ? null
+                : sheet.work(
+                        name,
                         "H₀′",
-                        "Closing height",
+                        label,
                         Show.FIT,
                         closing.times(1),
-                        chosen.layout().isEqual()
-                                ? "The key stays, so the height does."
-                                : "Your sections sum to the height; a stop that is moved moves a wall, not the edge.")
-                : sheet.work(
-                        "closing-height-after",
+                        "Your sections sum to the height; a stop that is moved moves a wall, not the edge.");
+        if (walked != null) {
+            return walked;
+        }
+        return setting.fold(
+                key -> grows(sheet, name, label, chosen, closing, move),
+                screw -> sheet.work(
+                        name,
                         "H₀′",
-                        "Closing height after the move",
+                        label,
                         Show.FIT,
-                        closing.plus(chosen.fingers().times(move)),
-                        "Every finger of the finger-first end grows by the move.");
-        return new Reading(slot, finger, clearance, move, direction, nextSlot, nextFinger, closing, after, least);
+                        chosen.layout().isEven() ? closing.times(1) : closing.plus(move.over(2)),
+                        "With a kerf changed by half of what the fit is off and the zero set anew: half of it for an odd count, nothing for an"
+                                + " even one."),
+                spacers -> grows(sheet, name, label, chosen, closing, move),
+                stops -> grows(sheet, name, label, chosen, closing, move),
+                hand -> stays(sheet, name, label, chosen),
+                bandSaw -> stays(sheet, name, label, chosen));
+    }
+
+    private static Worked grows(Worksheet sheet, String name, String label, Rung chosen, Worked closing, Worked move) {
+        return sheet.work(
+                name,
+                "H₀′",
+                label,
+                Show.FIT,
+                closing.plus(chosen.fingers().times(move)),
+                "Every finger of the finger-first end grows by what the fit is off.");
+    }
+
+    private static Worked stays(Worksheet sheet, String name, String label, Rung chosen) {
+        return sheet.work(
+                name,
+                "H₀′",
+                label,
+                Show.FIT,
+                chosen.closing().times(1),
+                "The lines are laid out in the height itself: it stays.");
     }
 
     private static void judge(
@@ -235,8 +320,8 @@ public record Fit(
             verdicts.mind(
                     Code.DID_NOT_FOLLOW,
                     "fit.finger",
-                    "The finger did not change by what the key moved. Likely: dust against the key, a part pressed to the other side of"
-                            + " it, a slipped fence, a wobbling cutter. Find it before you move the key again.");
+                    "The finger did not change by what was moved. Likely: dust where the part bears, a part pressed to the other side,"
+                            + " a slipped fence or stop, a wobbling cutter. Find it before you move anything again.");
         } else if (reading.direction() == Direction.STAY) {
             if (reading.least().length().isOver(rules.smallestMove())
                     && !reading.move().length().abs().isUnder(rules.smallestMove())) {
@@ -245,27 +330,24 @@ public record Fit(
                         "fit.least-move",
                         "The readings scatter more than the fit is off. Clean the faces and measure again instead of moving.");
             } else {
-                verdicts.note(Code.FIT_SETTLED, "fit.clearance", "The fit is where it should be. Leave the key alone.");
+                verdicts.note(Code.FIT_SETTLED, "fit.clearance", "The fit is where it should be. Leave the jig alone.");
             }
         } else {
-            boolean away = reading.direction() == Direction.AWAY;
             boolean inBand = !reading.clearance().length().isUnder(from.length())
                     && !reading.clearance().isOver(to.length());
-            String sentence =
-                    "Move the key " + display.text(reading.move().length().abs(), Precision.FIT)
-                            + (away
-                                    ? " away from the cutter: fingers grow, the fit tightens."
-                                    : " towards the cutter: fingers shrink, the fit loosens.")
-                            + " Unplug first; set a zero block against the fence before you unclamp.";
+            Correction correction = reading.correction();
+            String sentence = correction == null
+                    ? "The fit is off by " + reading.move().text(display) + "."
+                    : correction.sentence();
             if (inBand) {
-                verdicts.note(Code.MOVE_THE_KEY, "fit.move", "The fit would do. " + sentence);
+                verdicts.note(Code.CORRECT_THE_FIT, "fit.move", "The fit would do. " + sentence);
             } else {
-                verdicts.mind(Code.MOVE_THE_KEY, "fit.move", sentence);
+                verdicts.mind(Code.CORRECT_THE_FIT, "fit.move", sentence);
             }
         }
         Length measuredKerf = mean(last.slots())
-                .minus(chosen.slot().length().minus(plan.fingers().kerf()));
-        Length differs = measuredKerf.minus(plan.fingers().kerf());
+                .minus(chosen.slot().length().minus(chosen.kerf().length()));
+        Length differs = measuredKerf.minus(chosen.kerf().length());
         if (differs.abs().isOver(rules.kerfDiffers())
                 && !measuredKerf.isUnder(Length.mm(0.2))
                 && !measuredKerf.isOver(Length.mm(200))) {
@@ -274,11 +356,15 @@ public record Fit(
                     "fit.slot",
                     "The slot reads " + display.text(differs.abs(), Precision.FIT)
                             + (differs.isPositive() ? " wider" : " narrower") + " than this cutter's kerf makes it.",
-                    new Fix(
-                            "Take " + display.text(measuredKerf, Precision.FIT) + " as its kerf",
-                            plan.with(plan.fingers()
-                                    .withKerf(measuredKerf)
-                                    .withSections(chosen.sections().count()))));
+                    !plan.fingers().kerf().equals(chosen.kerf().length())
+                            ? new Fix[0]
+                            : new Fix[] {
+                                new Fix(
+                                        "Take " + display.text(measuredKerf, Precision.FIT) + " as its kerf",
+                                        plan.with(plan.fingers()
+                                                .withKerf(measuredKerf)
+                                                .withSections(chosen.sections().count())))
+                            });
         }
     }
 

@@ -2,7 +2,7 @@ package canthook.jig;
 
 import static canthook.working.Term.fixed;
 
-import canthook.fingers.Layout;
+import canthook.fingers.End;
 import canthook.fingers.Layout.Span;
 import canthook.fingers.Rung;
 import canthook.jig.Cut.Fence;
@@ -10,12 +10,16 @@ import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
+import canthook.shop.HouseRules;
+import canthook.verdict.Verdicts;
 import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * Band saw with flip and shim: one fence setting cuts two lines of a symmetrical layout, one from each edge, and its mate is cut at
@@ -48,11 +52,6 @@ public record BandSawSetting(Rung rung, Worked shim, Worked settings, LengthDisp
                 Term.roundedDown(rung.sections().over(2)),
                 "Each setting cuts two lines, one from either edge.");
         return new BandSawSetting(rung, shim, settings, plan.display());
-    }
-
-    @Override
-    public Layout layout() {
-        return rung.layout();
     }
 
     /** The fences for the lines after one section, two, and so on, from the reference edge. */
@@ -123,9 +122,9 @@ public record BandSawSetting(Rung rung, Worked shim, Worked settings, LengthDisp
                 "Final, equal height on all parts first: both edges register.",
                 "Drift set out; fence parallel to the cut the blade wants to make.",
                 "The test piece is as wide as the parts.",
-                "Cut the line, turn the part over edge for edge, cut its twin, then the mates with or without the shim.",
+                "Cut the line, flip the part, same end to the blade, cut again; then the mates with or without the shim.",
                 "At each line the shim goes with the part that has its waste on the fence side.",
-                "Stop at the depth line; clear the waste between the lines by nibbling.",
+                "Stop at the depth line; withdraw straight; clear the waste in small bites, part held to the fence.",
                 "Blade guard down to the work; hands beside, never in front of the blade.");
     }
 
@@ -133,5 +132,52 @@ public record BandSawSetting(Rung rung, Worked shim, Worked settings, LengthDisp
     public String errors() {
         return "A fence wrong by a hair moves both walls of a finger: it makes a finger and its slot differ by two hairs at that pair of"
                 + " lines only. Parts of unequal height spoil every second line.";
+    }
+
+    @Override
+    public String line(LengthDisplay shown) {
+        return "shim of " + shim.number(shown);
+    }
+
+    @Override
+    public Optional<Check> check(LengthDisplay shown) {
+        return Optional.of(new Check("Shim of " + shim.text(shown) + " made and measured.", shim));
+    }
+
+    @Override
+    public void build(Worksheet sheet, Worked cutterHeight, HouseRules rules) {
+        sheet.work(
+                "build-shim",
+                "hₛ",
+                "Make the shim",
+                Show.CALIPER,
+                shim.times(1),
+                "A strip this thick, wide enough to stand on its edge, as long as the fence.");
+    }
+
+    @Override
+    public void judge(BoxPlan plan, HouseRules rules, Verdicts verdicts) {
+        // what stands in the way of a band saw is said before it is set: it needs both edges
+    }
+
+    /** Half the move: the shim gives up half the clearance at either wall; thicker is tighter. */
+    @Override
+    public Correction correction(Length move, LengthDisplay shown) {
+        Length half = move.dividedBy(2);
+        return Correction.of("Make the shim " + shown.text(half.abs(), Precision.CALIPER)
+                + (move.isPositive() ? " thicker" : " thinner") + ", "
+                + shown.text(shim.length().plus(half), Precision.CALIPER) + ": the fit "
+                + (move.isPositive() ? "tightens" : "loosens") + " by twice that.");
+    }
+
+    @Override
+    public <T> T fold(
+            Function<KeySetting, T> key,
+            Function<ScrewSetting, T> screw,
+            Function<SpacerSetting, T> spacers,
+            Function<StopSetting, T> stops,
+            Function<HandSetting, T> hand,
+            Function<BandSawSetting, T> bandSaw) {
+        return bandSaw.apply(this);
     }
 }

@@ -1,5 +1,6 @@
 package canthook.jig;
 
+import canthook.fingers.End;
 import canthook.length.Length;
 import java.util.List;
 

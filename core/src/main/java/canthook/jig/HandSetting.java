@@ -2,7 +2,7 @@ package canthook.jig;
 
 import static canthook.working.Term.fixed;
 
-import canthook.fingers.Layout;
+import canthook.fingers.End;
 import canthook.fingers.Layout.Span;
 import canthook.fingers.Rung;
 import canthook.jig.Cut.ByEye;
@@ -10,13 +10,17 @@ import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
+import canthook.shop.HouseRules;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.working.Show;
+import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -61,11 +65,6 @@ public record HandSetting(
     }
 
     @Override
-    public Layout layout() {
-        return rung.layout();
-    }
-
-    @Override
     public List<Cut> cuts(End end) {
         List<Cut> cuts = new ArrayList<>();
         List<Span> slots = layout().slots(end.isFingerFirst());
@@ -96,11 +95,11 @@ public record HandSetting(
     @Override
     public List<String> card() {
         return List.of(
-                "Step the height off along the far edge; read the closing error and correct the dividers.",
+                "Step the height off across the end, from the reference edge; read the closing error and correct the dividers.",
                 "Lay out one part only; knife its mates from it, outside faces out.",
-                "Depth line from the mate itself, all round.",
+                "Depth line from the mate itself, only across the waste.",
                 "Hatch the waste on every part before the first saw cut.",
-                "A saw whose kerf goes into the slot twice; saw inside the waste, leave the knife line.",
+                "A saw thin enough for two cuts a slot; saw inside the waste, leave the knife line.",
                 "A chisel narrower than the slot; work from both faces to the middle.");
     }
 
@@ -110,7 +109,8 @@ public record HandSetting(
                 + " What counts is sawing to the line.";
     }
 
-    void judge(BoxPlan plan, Verdicts verdicts) {
+    @Override
+    public void judge(BoxPlan plan, HouseRules rules, Verdicts verdicts) {
         if (closingError != null && closingError.abs().isOver(rung.finger().length())) {
             verdicts.mind(
                     Code.CLOSING_ERROR_LARGE,
@@ -118,5 +118,48 @@ public record HandSetting(
                     "A closing error of " + display.text(closingError.abs(), Precision.CALIPER)
                             + " is more than a finger: a step was lost or one too many counted. Step it off again.");
         }
+    }
+
+    @Override
+    public String line(LengthDisplay shown) {
+        return "dividers at " + corrected.number(shown);
+    }
+
+    @Override
+    public Optional<Check> check(LengthDisplay shown) {
+        return Optional.of(new Check("Dividers set to " + corrected.text(shown) + ".", corrected));
+    }
+
+    @Override
+    public void build(Worksheet sheet, Worked cutterHeight, HouseRules rules) {
+        sheet.work(
+                "build-stick",
+                "ls",
+                "Make the story stick",
+                Show.LAYOUT,
+                rung.closing().plus(Term.fixed(Length.mm(20))),
+                "The height, and something to hold it by.");
+    }
+
+    /** No jig to move: the saw goes nearer to the line, or the walls are pared. */
+    @Override
+    public Correction correction(Length move, LengthDisplay shown) {
+        String each = shown.text(move.abs(), Precision.CALIPER);
+        return Correction.of(
+                move.isPositive()
+                        ? "Leave the knife line whole on the next parts: slots come out " + each
+                                + " too wide. A joint that is loose already takes a sliver in the glue."
+                        : "Pare the slot walls by " + each + " together, to the knife line and no further.");
+    }
+
+    @Override
+    public <T> T fold(
+            Function<KeySetting, T> key,
+            Function<ScrewSetting, T> screw,
+            Function<SpacerSetting, T> spacers,
+            Function<StopSetting, T> stops,
+            Function<HandSetting, T> hand,
+            Function<BandSawSetting, T> bandSaw) {
+        return hand.apply(this);
     }
 }

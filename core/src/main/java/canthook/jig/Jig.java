@@ -1,18 +1,14 @@
 package canthook.jig;
 
 import canthook.cutter.Cutter;
+import canthook.fingers.End;
 import canthook.fingers.Ladder;
-import canthook.fingers.Layout;
 import canthook.fingers.Rung;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
-import canthook.plan.FingerChoice;
-import canthook.plan.FingerChoice.Parity;
-import canthook.plan.FingerChoice.Sharing;
 import canthook.plan.JigChoice.Way;
-import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
@@ -86,21 +82,20 @@ public record Jig(
                 "One for every finger of the mate.");
         List<Way> able = new ArrayList<>();
         for (Way other : Way.values()) {
-            if (hindrance(other, chosen.layout(), plan.fingers()).isEmpty()) {
+            if (Hindrance.of(other, chosen.joint(), plan.fingers()).isEmpty()) {
                 able.add(other);
             }
         }
-        Optional<String> hindrance = hindrance(way, chosen.layout(), plan.fingers());
+        Optional<String> hindrance = Hindrance.of(way, chosen.joint(), plan.fingers());
         Setting setting = null;
         if (hindrance.isPresent()) {
-            refuse(plan, chosen.layout(), hindrance.get(), able, verdicts);
+            Hindrance.refuse(plan, chosen.joint(), hindrance.get(), able, verdicts);
         } else if (chosen.feasible()) {
-            setting = setting(plan, chosen, rules, sheet, verdicts);
+            setting = setting(plan, chosen, rules, sheet);
+            setting.judge(plan, rules, verdicts);
+            setting.build(sheet, height, rules);
         }
-        if (setting != null) {
-            build(setting, chosen, height, rules, sheet);
-        }
-        reach(plan, box, sheet, verdicts);
+        reach(plan, box, chosen, sheet, verdicts);
         List<Cut> cuts = new ArrayList<>();
         if (setting != null) {
             cuts.addAll(setting.cuts(End.FINGER_FIRST));
@@ -119,151 +114,26 @@ public record Jig(
                 verdicts.all());
     }
 
-    private static Setting setting(BoxPlan plan, Rung chosen, HouseRules rules, Worksheet sheet, Verdicts verdicts) {
-        switch (plan.jig().way()) {
-            case SCREW -> {
-                ScrewSetting screw = ScrewSetting.of(plan, chosen, rules, sheet);
-                screw.judge(plan, rules, verdicts);
-                return screw;
-            }
-            case SPACERS -> {
-                SpacerSetting spacers = SpacerSetting.of(plan, chosen, rules, sheet);
-                spacers.judge(plan, rules, verdicts);
-                return spacers;
-            }
-            case STOPS -> {
-                StopSetting stops = StopSetting.of(plan, chosen, sheet);
-                stops.judge(plan, rules, verdicts);
-                return stops;
-            }
-            case HAND -> {
-                HandSetting hand = HandSetting.of(plan, chosen, sheet);
-                hand.judge(plan, verdicts);
-                return hand;
-            }
-            case BAND_SAW -> {
-                return BandSawSetting.of(plan, chosen, sheet);
-            }
-            default -> {
-                KeySetting key = KeySetting.of(plan, chosen, rules, sheet);
-                key.judge(plan, rules, verdicts);
-                return key;
-            }
-        }
+    private static Setting setting(BoxPlan plan, Rung chosen, HouseRules rules, Worksheet sheet) {
+        return switch (plan.jig().way()) {
+            case SCREW -> ScrewSetting.of(plan, chosen);
+            case SPACERS -> SpacerSetting.of(plan, chosen, rules, sheet);
+            case STOPS -> StopSetting.of(plan, chosen, sheet);
+            case HAND -> HandSetting.of(plan, chosen, sheet);
+            case BAND_SAW -> BandSawSetting.of(plan, chosen, sheet);
+            case SLED_KEY, ROUTER_SLED, ROD_KEY, SHIM_FENCE -> KeySetting.of(plan, chosen, rules, sheet);
+        };
     }
 
-    /** What the jig itself is made to, beside what is set on it. */
-    private static void build(Setting setting, Rung chosen, Worked height, HouseRules rules, Worksheet sheet) {
-        if (setting instanceof KeySetting) {
-            sheet.work(
-                    "build-key-height",
-                    "hκ",
-                    "Make the key stand up by",
-                    Show.LAYOUT,
-                    Term.larger(height.minus(Term.fixed(Length.mm(1))), Term.fixed(Length.mm(1))),
-                    "A millimetre under the slot's depth, so that a part comes down on the base and not on the key.");
-            Worked stack = sheet.ruled(
-                    "build-stack",
-                    "Tₘ",
-                    "Thickest stack",
-                    Show.LAYOUT,
-                    rules.stackHighest(),
-                    HouseRule.STACK_HIGHEST.reason(),
-                    null,
-                    "rules");
-            sheet.work(
-                    "build-key-length",
-                    "lκ",
-                    "Make the key reach out by",
-                    Show.LAYOUT,
-                    stack.plus(Term.fixed(Length.mm(10))),
-                    "Past the thickest stack, with a thumb's breadth of ten millimetres to find it by.");
-        } else if (setting instanceof SpacerSetting) {
-            sheet.work(
-                    "build-spacers",
-                    "m − 1",
-                    "Make pitch spacers",
-                    Show.COUNT,
-                    chosen.fingers().minus(1),
-                    "As many as the slot nearest the reference edge takes.");
-        } else if (setting instanceof ScrewSetting || setting instanceof StopSetting) {
-            Layout layout = setting.layout();
-            sheet.work(
-                    "build-travel",
-                    "X",
-                    "Make it travel",
-                    Show.LAYOUT,
-                    Term.fixed(layout.height()).plus(chosen.kerf().times(2)),
-                    "The joint's height, and a kerf beyond either edge.");
-        } else if (setting instanceof HandSetting) {
-            sheet.work(
-                    "build-stick",
-                    "ls",
-                    "Make the story stick",
-                    Show.LAYOUT,
-                    chosen.closing().plus(Term.fixed(Length.mm(20))),
-                    "The height, and something to hold it by.");
-        }
-    }
-
-    /** Why a way cannot make a layout; empty when it can. */
-    static Optional<String> hindrance(Way way, Layout layout, FingerChoice choice) {
-        if (way == Way.STOPS || way == Way.HAND) {
-            return Optional.empty();
-        }
-        if (!layout.isEqual()) {
-            return Optional.of("needs equal sections: it steps one pitch again and again");
-        }
-        if (way == Way.BAND_SAW) {
-            if (layout.isEven()) {
-                return Optional.of("needs an odd count: it cuts the same line from both edges");
-            }
-            if (choice.shared() != Sharing.CENTRED) {
-                return Optional.of("cuts from both edges, so the clearance is shared by both sides of a finger");
-            }
-            if (layout.tail().nanometres() != 0) {
-                return Optional.of("needs parts of exactly the closing height: both edges register");
-            }
-        }
-        if (way == Way.SCREW && layout.tail().nanometres() != 0) {
-            return Optional.of("has whole steps only: rip the parts to the closing height");
-        }
-        return Optional.empty();
-    }
-
-    private static void refuse(BoxPlan plan, Layout layout, String why, List<Way> able, Verdicts verdicts) {
-        List<Fix> fixes = new ArrayList<>();
-        if (plan.jig().way() == Way.BAND_SAW && layout.isEqual()) {
-            FingerChoice changed =
-                    plan.fingers().with(Parity.ODD).with(Sharing.CENTRED).with(FingerChoice.Leftover.RIP);
-            fixes.add(new Fix(
-                    layout.isEven() ? "Take an odd count, clearance shared" : "Share the clearance",
-                    plan.with(changed)));
-        }
-        if (!layout.isEqual() && plan.fingers().widths() != null) {
-            fixes.add(new Fix("Equal sections", plan.with(plan.fingers().withWidths(null))));
-        }
-        if (layout.tail().nanometres() != 0 || plan.fingers().leftover() == FingerChoice.Leftover.EDGES) {
-            fixes.add(new Fix(
-                    "Rip to the closing height", plan.with(plan.fingers().with(FingerChoice.Leftover.RIP))));
-        }
-        for (Way other : able) {
-            if (other == Way.STOPS || other == Way.HAND) {
-                fixes.add(new Fix(
-                        other == Way.STOPS ? "Index by a stop on a scale" : "Cut by hand",
-                        plan.with(plan.jig().with(other))));
-            }
-        }
-        verdicts.stop(
-                Code.WAY_CANNOT,
-                "jig.kerf",
-                "“" + plan.jig().way().words() + "” " + why + ".",
-                fixes.toArray(new Fix[0]));
+    /** Whether what cuts is a router's bit: it may only ever cut against the feed. */
+    static boolean isRouter(BoxPlan plan, Rung chosen) {
+        Cutter cutter = chosen.tool().cutter();
+        return plan.jig().way() == Way.ROUTER_SLED || (cutter != null && cutter.kind() == Cutter.Kind.BIT);
     }
 
     /** A bit must reach past what it passes through by the deepest slot. */
-    private static void reach(BoxPlan plan, SizedBox box, Worksheet sheet, Verdicts verdicts) {
-        Cutter cutter = plan.fingers().tool();
+    private static void reach(BoxPlan plan, SizedBox box, Rung chosen, Worksheet sheet, Verdicts verdicts) {
+        Cutter cutter = chosen.tool().cutter();
         Length reach = cutter == null ? null : cutter.reach();
         boolean router = plan.jig().way() == Way.ROUTER_SLED;
         Length through = router && plan.jig().base() != null ? plan.jig().base() : Length.ZERO;
@@ -303,11 +173,6 @@ public record Jig(
                         + " are wanting. Take a longer one"
                         + (router ? ", or a thinner base." : "."),
                 fixes);
-    }
-
-    /** The joint as it is cut: the wanted one, or what the screw gives. */
-    public Layout layout(Ladder ladder) {
-        return setting == null ? ladder.chosen().layout() : setting.layout();
     }
 
     /** The key's setting, when the way has one. */
@@ -356,23 +221,6 @@ public record Jig(
         if (standing == null) {
             return able.contains(way) ? "waits for fingers that can be cut" : "cannot cut this joint";
         }
-        if (standing instanceof KeySetting key) {
-            return (way == Way.SHIM_FENCE ? "fence with leaves" : way == Way.ROD_KEY ? "key of a rod" : "fixed key")
-                    + ", gap " + key.gap().number(display);
-        }
-        if (standing instanceof ScrewSetting screw) {
-            return "screw, "
-                    + ScrewSetting.turns(screw.plan().pitch(), screw.screw().parts()) + " a pitch";
-        }
-        if (standing instanceof SpacerSetting spacers) {
-            return "spacers of " + spacers.spacer().number(display);
-        }
-        if (standing instanceof HandSetting hand) {
-            return "dividers at " + hand.corrected().number(display);
-        }
-        if (standing instanceof BandSawSetting saw) {
-            return "shim of " + saw.shim().number(display);
-        }
-        return "stop on a scale";
+        return standing.line(display);
     }
 }

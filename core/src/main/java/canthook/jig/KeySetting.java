@@ -1,10 +1,10 @@
 package canthook.jig;
 
 import canthook.cutter.Pieces;
+import canthook.fingers.End;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
 import canthook.fingers.Rung;
-import canthook.jig.Cut.ByEye;
 import canthook.jig.Cut.OnKey;
 import canthook.jig.Cut.Rest;
 import canthook.length.Length;
@@ -25,6 +25,8 @@ import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -42,8 +44,10 @@ import org.jspecify.annotations.Nullable;
  * @param gap g
  * @param key its width
  * @param spacer for the pass at the slot's near wall; zero with one pass
+ * @param spacers for the passes between near and far wall, thickest first; empty with one or two passes
  * @param pressedTowards the clearance if parts were pressed towards the cutter instead
  * @param zeroGap gap with the fence on its zero block; null without a moving fence
+ * @param router whether the cutter is a bit, which may not climb
  * @param leafStack leaves that take the fence from its block to a finger's gap; empty without a moving fence
  */
 public record KeySetting(
@@ -53,10 +57,12 @@ public record KeySetting(
         Worked gap,
         Worked key,
         Worked spacer,
+        List<Worked> spacers,
         Worked pitch,
         Worked pressedTowards,
         @Nullable Worked zeroGap,
         List<Length> leafStack,
+        boolean router,
         LengthDisplay display)
         implements Setting {
     private static final Length THIN_KEY = Length.mm(2);
@@ -79,6 +85,7 @@ public record KeySetting(
                         : moves
                                 ? "The rest of the slot beside the kerf."
                                 : "Between key and slot wall, or key and edge, for the pass at the near wall.");
+        List<Worked> spacers = once || moves ? List.of() : PassSpacers.of(sheet, chosen, "Spacer", 1);
         Worked gap = sheet.work(
                 "gap",
                 "g",
@@ -101,10 +108,10 @@ public record KeySetting(
                 "c′",
                 "Clearance if pressed towards the cutter",
                 Show.CALIPER,
+                once || moves ? chosen.clearance().plus(chosen.slot().minus(key)) : kerf.minus(chosen.finger()),
                 once || moves
-                        ? chosen.clearance().plus(chosen.slot().minus(key))
-                        : chosen.clearance().plus(chosen.slot().minus(key).minus(spacer)),
-                "The play of the key is lost from every finger after the first.");
+                        ? "The play of the key is lost from every finger after the first."
+                        : "Pressed the wrong way every pass of a slot lands in one place: the slot is one kerf wide.");
         Worked zero = moves ? zero(choice.leavesOrUsual(), chosen, sheet) : null;
         List<Length> stack = zero == null
                 ? List.of()
@@ -117,10 +124,12 @@ public record KeySetting(
                 gap,
                 key,
                 spacer,
+                spacers,
                 pitch,
                 towards,
                 zero,
                 stack,
+                Jig.isRouter(plan, chosen),
                 plan.display());
     }
 
@@ -167,11 +176,6 @@ public record KeySetting(
                 "Some three tenths under the finger, on a whole tenth: leaves can only take the fence further away.");
     }
 
-    @Override
-    public Layout layout() {
-        return rung.layout();
-    }
-
     private boolean moves() {
         return way == Way.SHIM_FENCE;
     }
@@ -190,46 +194,40 @@ public record KeySetting(
         for (int j = 0; j < slots; j++) {
             Length near = spans.get(j).from();
             Rest rest = j > 0 ? Rest.SLOT : end == End.FINGER_FIRST ? Rest.EDGE : Rest.GUIDE;
-            for (int i = offsets.size() - 1; i >= 0; i--) {
+            for (int turn = 0; turn < offsets.size(); turn++) {
+                // a bit must cut its second pass with the side that turns against the feed: near wall first, the key on
+                // its right
+                int i = router ? turn : offsets.size() - 1 - turn;
                 Length from = near.plus(offsets.get(i));
                 Length spacer = moves() ? Length.ZERO : far.minus(offsets.get(i));
                 Length here = moves() ? layout.finger().plus(offsets.get(i)) : gap.length();
                 cuts.add(new Cut(
                         end,
                         j,
-                        offsets.size() - i,
+                        turn + 1,
                         offsets.size(),
                         from,
                         from.plus(kerf),
                         new OnKey(rest, spacer, here, stack),
-                        moves() ? block(rest, offsets.get(i), stack) : instruction(rest, spacer, layout.shift())));
+                        moves() ? block(rest, offsets.get(i), stack) : instruction(rest, spacer)));
             }
         }
-        Length tail = layout.tail();
-        Length sliver = end == End.SLOT_FIRST ? tail.minus(layout.clearance()) : tail;
-        boolean open = layout.isEven() == (end == End.FINGER_FIRST);
-        if (open && sliver.isPositive()) {
-            Length to = layout.height();
-            cuts.add(new Cut(
-                    end,
-                    slots - 1,
-                    offsets.size() + 1,
-                    offsets.size() + 1,
-                    Length.longer(to.minus(kerf), spans.get(slots - 1).from()),
-                    to,
-                    new ByEye(),
-                    "Off the key: nibble away the sliver at the far edge."));
-        }
+        Setting.sliver(rung, end, offsets.size()).ifPresent(cuts::add);
         return cuts;
+    }
+
+    /** A leaf of half the clearance between the edges, where the clearance is shared. */
+    private boolean leafBetween() {
+        return layout().shift().nanometres() != 0;
     }
 
     private String block(Rest rest, Length offset, List<Length> stack) {
         String part = switch (rest) {
             case EDGE -> "Edge to key";
-            case GUIDE -> "Butt against guide";
+            case GUIDE -> leafBetween() ? "Guide on key, leaf, edge to it" : "Guide on key, edge to edge";
             case SLOT -> "Last slot on key";
         };
-        return part + "; " + (offset.isPositive() ? "pass block and " : "") + leafWords(stack) + " behind the fence.";
+        return part + "; " + (offset.isPositive() ? "pass block, " : "") + leafWords(stack) + " behind.";
     }
 
     /** {@code leaves 0.30+0.05}. */
@@ -259,19 +257,20 @@ public record KeySetting(
         return sheets;
     }
 
-    private static String instruction(Rest rest, Length spacer, Length leaf) {
+    private String instruction(Rest rest, Length spacer) {
         boolean between = spacer.isPositive();
+        String size = display.number(spacer, Precision.CALIPER) + " spacer";
         return switch (rest) {
-            case EDGE -> between ? "Spacer to key, reference edge to spacer." : "Reference edge to key.";
-            case GUIDE ->
-                between
-                        ? "Spacer on the key, guide part on it, butt against it."
-                        : leaf.isPositive()
-                                ? "Guide part turned on the key, a leaf, butt against it."
-                                : "Guide part turned on the key, butt against it.";
+            case EDGE -> between ? size + " to key, reference edge to spacer." : "Reference edge to key.";
+            case GUIDE -> {
+                String butt = leafBetween() ? "leaf between the two edges." : "butt edge to edge.";
+                yield between
+                        ? size + " on key, guide's first slot over both; " + butt
+                        : "Guide's first slot on key; " + butt;
+            }
             case SLOT ->
                 between
-                        ? "Last slot on key, spacer between. Press away from cutter."
+                        ? "Last slot on key, " + size + " between. Press away."
                         : "Last slot on key. Press away from the cutter.";
         };
     }
@@ -302,6 +301,19 @@ public record KeySetting(
     public List<String> card() {
         List<String> card = new ArrayList<>();
         card.add("Base square to the cutter and to its guide: cut a scrap, turn it over, look for light.");
+        if (router) {
+            card.add(
+                    "Key to the right of the bit, seen along the feed; of two passes the near wall comes first. Never climb.");
+        }
+        if (leafBetween()) {
+            card.add("A leaf of " + display.text(layout().shift(), Precision.CALIPER)
+                    + " between guide and new part shares the clearance.");
+        }
+        if (!spacers.isEmpty()) {
+            card.add("Spacers, besides the " + spacer.number(display) + ": "
+                    + spacers.stream().map(x -> x.number(display)).collect(java.util.stream.Collectors.joining(", "))
+                    + ".");
+        }
         if (way == Way.ROUTER_SLED) {
             card.add("The bit reaches past the base by the slot's depth and no more.");
         }
@@ -322,11 +334,11 @@ public record KeySetting(
 
     @Override
     public String errors() {
-        return "All parts are walked from one edge, so errors do not build up between mates; a gap wrong by a hair is a clearance"
-                + " wrong by a hair at every finger, and a random error of each step adds up with the root of the steps.";
+        return "A wrong gap is wrong alike at every finger. Small errors of the single steps add up along the part.";
     }
 
-    void judge(BoxPlan plan, HouseRules rules, Verdicts verdicts) {
+    @Override
+    public void judge(BoxPlan plan, HouseRules rules, Verdicts verdicts) {
         LengthDisplay d = display;
         Length width = key.length();
         boolean rod = way == Way.ROD_KEY && plan.jig().rod() != null;
@@ -364,7 +376,9 @@ public record KeySetting(
                     "Each slot takes " + rung.passes().count() + " passes: "
                             + (moves()
                                     ? "far wall first, then the fence comes nearer by up to "
-                                    : "far wall without a spacer, then spacers up to ")
+                                    : router
+                                            ? "near wall first, with spacers up to "
+                                            : "far wall without a spacer, then spacers up to ")
                             + d.text(spacer.length(), Precision.CALIPER) + " for the near wall.");
         }
         if (zeroGap != null && zeroGap.isOver(rung.finger().length())) {
@@ -391,9 +405,18 @@ public record KeySetting(
                             + d.text(rung.finger().length().plus(leavesOff), Precision.CALIPER)
                             + ". Cut the zero block to suit a leaf, or let the fit take it.");
         }
+        if (spacer.length().isPositive() && !moves()) {
+            verdicts.mind(
+                    Code.PRESS_AWAY,
+                    "jig.pressed-towards",
+                    "Press every part away from the cutter. Pressed towards it, every pass of a slot lands in one place, and the slot is one"
+                            + " kerf of " + rung.kerf().text(d) + " wide instead of "
+                            + rung.slot().text(d) + ".");
+            return;
+        }
         boolean inside = !pressedTowards
                 .length()
-                .isOver(rung.clearance().length().plus(rules.band(plan.walls().known())));
+                .isOver(rung.wanted().length().plus(rules.band(plan.walls().known())));
         verdicts.note(
                 Code.PRESS_AWAY,
                 "jig.pressed-towards",
@@ -402,5 +425,100 @@ public record KeySetting(
                         + " narrower: clearance "
                         + d.text(pressedTowards.length(), Precision.CALIPER)
                         + (inside ? ", still inside the band." : ", outside the band."));
+    }
+
+    @Override
+    public String line(LengthDisplay shown) {
+        return switch (way) {
+                    case SHIM_FENCE -> "fence with leaves";
+                    case ROD_KEY -> "key of a rod";
+                    case SLED_KEY, ROUTER_SLED, SCREW, SPACERS, STOPS, HAND, BAND_SAW -> "fixed key";
+                }
+                + ", gap " + gap.number(shown);
+    }
+
+    @Override
+    public Optional<Check> check(LengthDisplay shown) {
+        return Optional.of(new Check("Gap from key to cutter " + gap.text(shown) + ".", gap));
+    }
+
+    @Override
+    public void build(Worksheet sheet, Worked cutterHeight, HouseRules rules) {
+        sheet.work(
+                "build-key-height",
+                "hκ",
+                "Make the key stand up by",
+                Show.LAYOUT,
+                Term.larger(cutterHeight.minus(Term.fixed(Length.mm(1))), Term.fixed(Length.mm(1))),
+                "A millimetre under the slot's depth, so that a part comes down on the base and not on the key.");
+        Worked stack = sheet.ruled(
+                "build-stack",
+                "Tₘ",
+                "Thickest stack",
+                Show.LAYOUT,
+                rules.stackHighest(),
+                HouseRule.STACK_HIGHEST.reason(),
+                null,
+                "rules");
+        sheet.work(
+                "build-key-length",
+                "lκ",
+                "Make the key reach out by",
+                Show.LAYOUT,
+                stack.plus(Term.fixed(Length.mm(10))),
+                "Past the thickest stack, and 10 mm to find it by.");
+    }
+
+    @Override
+    public Correction correction(Length move, LengthDisplay shown) {
+        boolean away = move.isPositive();
+        if (moves() && zeroGap != null) {
+            return behindTheFence(move, shown);
+        }
+        return Correction.of("Move the key " + shown.text(move.abs(), Precision.FIT)
+                + (away
+                        ? " away from the cutter: fingers grow, the fit tightens."
+                        : " towards the cutter: fingers shrink, the fit loosens.")
+                + " Unplug first; set a zero block against the fence before you unclamp.");
+    }
+
+    /** Leaves or sheets between fence and block, as they are to be after the move. */
+    private Correction behindTheFence(Length move, LengthDisplay shown) {
+        Length now = leafStack.stream().reduce(Length.ZERO, Length::plus);
+        Length wanted = now.plus(move);
+        if (wanted.isNegative()) {
+            return Correction.of("The fence stands on its block already and must come "
+                    + shown.text(move.abs(), Precision.CALIPER) + " nearer: plane the block by that much.");
+        }
+        if (leaves.set().isEmpty() && leaves.paper() != null) {
+            Length paper = leaves.paper();
+            long sheets = move.abs().nanometres() / paper.nanometres();
+            String verb = move.isPositive() ? "Add " : "Take out ";
+            return Correction.of(
+                    sheets == 0
+                            ? verb + "0 sheets: one (" + shown.text(paper, Precision.CALIPER) + ") overshoots "
+                                    + shown.text(move.abs(), Precision.CALIPER) + "."
+                            : verb + sheets + (sheets == 1 ? " sheet" : " sheets") + " of "
+                                    + shown.text(paper, Precision.CALIPER) + " behind the fence: "
+                                    + shown.text(paper.times(sheets), Precision.CALIPER) + " of "
+                                    + shown.text(move.abs(), Precision.CALIPER) + ".");
+        }
+        List<Length> then = Pieces.fewest(leaves.set(), wanted, LEAF_WITHIN);
+        return Correction.of("Behind the fence " + leafWords(then) + " instead of " + leafWords(leafStack) + ": "
+                + shown.text(move.abs(), Precision.CALIPER)
+                + (move.isPositive()
+                        ? " more, fingers grow, the fit tightens."
+                        : " less, fingers shrink, the fit loosens."));
+    }
+
+    @Override
+    public <T> T fold(
+            Function<KeySetting, T> key,
+            Function<ScrewSetting, T> screw,
+            Function<SpacerSetting, T> spacers,
+            Function<StopSetting, T> stops,
+            Function<HandSetting, T> hand,
+            Function<BandSawSetting, T> bandSaw) {
+        return key.apply(this);
     }
 }

@@ -1,17 +1,17 @@
 package canthook.jig;
 
-import canthook.fingers.Layout;
+import canthook.fingers.End;
 import canthook.fingers.Rung;
+import canthook.fingers.ScrewPlans;
+import canthook.fingers.ScrewPlans.ScrewPlan;
+import canthook.fingers.ScrewPlans.Wanted;
+import canthook.fingers.ScrewSteps;
 import canthook.jig.Cut.Turns;
-import canthook.jig.ScrewPlans.ScrewPlan;
-import canthook.jig.ScrewPlans.Wanted;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
-import canthook.plan.FingerChoice.Sharing;
 import canthook.plan.JigChoice.Screw;
-import canthook.plan.SizeWish;
 import canthook.shop.HouseRules;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
@@ -22,6 +22,8 @@ import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -31,165 +33,69 @@ import java.util.stream.Collectors;
  * The slot-first end starts half a pitch before it (clearance shared), or, with all clearance on one side, from a zero of its
  * own: the kerf just inside the edge.
  *
- * @param screw that moves the carriage
- * @param plan the whole quanta it is moved by
- * @param others the next best
- * @param wanted what was wanted
+ * @param steps the whole steps it is moved by, searched with the division
  */
-public record ScrewSetting(
-        Rung rung,
-        Screw screw,
-        ScrewPlan plan,
-        List<ScrewPlan> others,
-        Wanted wanted,
-        Layout layout,
-        Worked lead,
-        Worked quantum)
-        implements Setting {
+public record ScrewSetting(Rung rung, ScrewSteps steps, LengthDisplay display) implements Setting {
     private static final Length SAME = Length.mm(0.005);
+
+    /** A fit tighter than this cannot be closed; between mallet and nothing. */
+    private static final Length WILL_NOT_START = Length.mm(-0.10);
+
+    /** A fit looser than this drops apart. */
+    private static final Length DROPS_APART = Length.mm(0.30);
+
     private static final int[] FINER = {2, 3, 4, 5, 8};
     private static final int[] GEARS = {16, 20, 24, 25, 30, 32, 36, 40, 45, 48, 50, 60};
 
-    static ScrewSetting of(BoxPlan plan, Rung rung, HouseRules rules, Worksheet sheet) {
-        Screw screw = plan.jig().screwOrUsual();
-        boolean halfway = plan.fingers().shared() == Sharing.CENTRED;
-        Wanted wanted = new Wanted(
-                rung.kerf().length(),
-                rung.overlap(),
-                rung.slot().length(),
-                rung.clearance().length(),
-                rules.band(plan.walls().known()),
-                halfway,
-                60);
-        List<ScrewPlan> found = ScrewPlans.best(screw, wanted);
-        ScrewPlan best =
-                found.isEmpty() ? new ScrewPlan(0, 1, 1, rung.kerf().length(), Length.ZERO, false) : found.get(0);
-        Worked lead = sheet.decided("lead", "l", "Lead", Show.CALIPER, screw.lead(), "jig.screw.lead");
-        Worked turn = sheet.work(
-                "turn",
-                "a",
-                "One turn of the crank",
-                Show.CALIPER,
-                screw.driver() == screw.driven()
-                        ? lead.times(1)
-                        : lead.times(screw.driver()).over(screw.driven()),
-                "Lead times driving teeth over driven teeth.");
-        Worked quantum = sheet.work(
-                "quantum",
-                "a′",
-                "One step of the crank",
-                Show.CALIPER,
-                screw.parts() == 1 ? turn.times(1) : turn.over(screw.parts()),
-                "A turn, divided as the crank is marked.");
-        Worked across = sheet.work(
-                "quanta-across",
-                "(N−1)·t",
-                "Steps between a slot's first and last pass",
-                Show.COUNT,
-                Term.fixed(best.passes() - 1.0).times(best.t()),
-                "Passes less one, each so many steps on.");
-        Worked on = sheet.work(
-                "quanta-on",
-                "u",
-                "Steps from there to the next slot",
-                Show.COUNT,
-                Term.fixed(best.u()),
-                "Searched: whole steps that come nearest to the slot with a clearance inside the band.");
-        Worked slot = sheet.work(
-                "slot",
-                "s",
-                "Slot the screw gives",
-                Show.CALIPER,
-                best.across() == 0 ? rung.kerf().times(1) : rung.kerf().plus(steps(across, lead, screw)),
-                "The kerf, and the steps between first and last pass.");
-        Worked clearance = sheet.work(
-                "clearance",
-                "c",
-                "Clearance the screw gives",
-                Show.CALIPER,
-                rung.kerf().times(2).minus(steps(on.minus(across), lead, screw)),
-                "It depends on the kerf and the step alone.");
-        Worked finger = sheet.work(
-                "finger", "f", "Finger the screw gives", Show.CALIPER, slot.minus(clearance), "Slot less clearance.");
-        sheet.work(
-                "pitch",
-                "p",
-                "Pitch the screw gives",
-                Show.CALIPER,
-                steps(across.plus(on), lead, screw),
-                "All the steps from one slot to the next.");
-        Worked closes = sheet.work(
-                "closing-height",
-                "H₀",
-                "Closes with this screw at",
-                Show.CALIPER,
-                rung.sections().times(slot).minus(rung.fingers().times(clearance)),
-                "Where the last section ends whole.");
-        Layout layout = new Layout(
-                rung.sections().count(),
-                slot.length(),
-                finger.length(),
-                closes.length(),
-                halfway ? clearance.length().dividedBy(2) : Length.ZERO,
-                Length.ZERO,
-                List.of());
-        return new ScrewSetting(
-                rung,
-                screw,
-                best,
-                found.size() > 1 ? found.subList(1, found.size()) : List.of(),
-                wanted,
-                layout,
-                lead,
-                quantum);
+    static ScrewSetting of(BoxPlan plan, Rung rung) {
+        return new ScrewSetting(rung, java.util.Objects.requireNonNull(rung.screw()), plan.display());
     }
 
-    /** So many steps of the crank as a length, rounded once. */
-    private static Term steps(Term quanta, Worked lead, Screw screw) {
-        Term turned = lead.times(quanta);
-        if (screw.driver() != screw.driven()) {
-            turned = turned.times(screw.driver());
-        }
-        double by = screw.parts() * (screw.driver() == screw.driven() ? 1.0 : screw.driven());
-        return by == 1 ? turned : turned.over(by);
+    public ScrewPlan plan() {
+        return steps.plan();
+    }
+
+    public Screw screw() {
+        return steps.screw();
     }
 
     /** Quanta from zero to the first slot of an end, its kerf wholly inside the wood's line. */
     private long first(End end) {
         if (end == End.FINGER_FIRST) {
-            return plan.u();
+            return plan().u();
         }
-        return wanted.halfway() ? (plan.u() - plan.across()) / 2L : 0;
+        return steps.wanted().halfway() ? (plan().u() - plan().across()) / 2L : 0;
     }
 
     @Override
     public List<Cut> cuts(End end) {
         List<Cut> cuts = new ArrayList<>();
         Length kerf = rung.kerf().length();
-        int slots = layout.slots(end.isFingerFirst()).size();
+        int slots = layout().slots(end.isFingerFirst()).size();
         long before = 0;
-        boolean inside = end == End.SLOT_FIRST && !wanted.halfway();
+        boolean inside = end == End.SLOT_FIRST && !steps.wanted().halfway();
         for (int j = 0; j < slots; j++) {
-            for (int i = 0; i < plan.passes(); i++) {
-                long quanta = first(end) + (long) j * plan.pitch() + (long) i * plan.t();
-                Length travel = ScrewPlans.travel(screw, quanta);
+            for (int i = 0; i < plan().passes(); i++) {
+                long quanta = first(end) + (long) j * plan().pitch() + (long) i * plan().t();
+                Length travel = ScrewPlans.travel(screw(), quanta);
                 Length to = inside ? travel.plus(kerf) : travel;
                 long since = quanta - before;
                 cuts.add(new Cut(
                         end,
                         j,
                         i + 1,
-                        plan.passes(),
+                        plan().passes(),
                         to.minus(kerf),
                         to,
-                        new Turns(quanta, since, screw.parts(), travel),
+                        new Turns(quanta, since, screw().parts(), travel),
                         since == 0
                                 ? "Stay at zero and cut."
-                                : "Crank " + turns(since, screw.parts()) + " on, to " + turns(quanta, screw.parts())
+                                : "Crank " + turns(since, screw().parts()) + " on, to " + turns(quanta, screw().parts())
                                         + " from zero."));
                 before = quanta;
             }
         }
+        Setting.sliver(rung, end, plan().passes()).ifPresent(cuts::add);
         return cuts;
     }
 
@@ -212,8 +118,8 @@ public record ScrewSetting(
                 + (other.inBand() ? "" : " (outside the band)") + ": "
                 + (other.passes() == 1
                         ? "one pass"
-                        : other.passes() + " passes " + turns(other.t(), screw.parts()) + " apart")
-                + ", then " + turns(other.u(), screw.parts()) + " on";
+                        : other.passes() + " passes " + turns(other.t(), screw().parts()) + " apart")
+                + ", then " + turns(other.u(), screw().parts()) + " on";
     }
 
     private static long gcd(long a, long b) {
@@ -222,26 +128,33 @@ public record ScrewSetting(
 
     @Override
     public Place place(Cut cut) {
-        long quanta = cut.where() instanceof Turns turns ? turns.quanta() : 0;
+        if (!(cut.where() instanceof Turns turns)) {
+            return new Place(
+                    "Cuts from", Show.CALIPER, Term.fixed(cut.from()), "Off the screw, freely inside the sliver.");
+        }
+        long quanta = turns.quanta();
         return new Place(
                 "Carriage from zero",
                 Show.CALIPER,
-                steps(Term.fixed(quanta), lead, screw),
-                "So many steps of the crank from zero: " + turns(quanta, screw.parts()) + ".");
+                steps.steps(Term.fixed(quanta)),
+                "So many steps of the crank from zero: " + turns(quanta, screw().parts()) + ".");
     }
 
     @Override
     public List<String> card() {
         List<String> card = new ArrayList<>();
-        card.add("Carriage square to the cutter; screw and nut clean, gibs snug.");
+        card.add("Carriage square to the cutter; screw and nut clean, slides without play.");
         card.add("Zero: crank forward until the kerf just touches the reference edge from outside.");
-        if (!wanted.halfway()) {
+        if (!steps.wanted().halfway()) {
             card.add("Slot-first ends have a zero of their own: the kerf just inside the edge, flush with it.");
         }
         card.add("Backlash: back two turns past, then forward, always from the same side.");
         card.add("Say the count aloud; a helper ticks the list.");
         card.add("Backing board behind the work, guard block where the cutter comes out, travel stop.");
-        card.add("A stack of both mates may be cut together with a spacer of half a pitch under one.");
+        if (steps.wanted().halfway()) {
+            card.add("Shared clearance only: both mates in one stack, a half-pitch spacer under the slot-first part.");
+        }
+        card.add("On a router: reference edge to the right, seen along the feed.");
         return List.copyOf(card);
     }
 
@@ -251,45 +164,49 @@ public record ScrewSetting(
                 + " by the kerf: the clearance changes by twice what the kerf does.";
     }
 
-    void judge(BoxPlan box, HouseRules rules, Verdicts verdicts) {
+    @Override
+    public void judge(BoxPlan box, HouseRules rules, Verdicts verdicts) {
         LengthDisplay d = box.display();
-        if (!plan.inBand()) {
-            String reachable = ScrewPlans.reachable(screw, wanted).stream()
+        Length gives = rung.clearance().length();
+        if (!plan().inBand()) {
+            String reachable = ScrewPlans.reachable(screw(), steps.wanted()).stream()
                     .map(c -> d.number(c, Precision.CALIPER))
                     .collect(Collectors.joining(", "));
-            verdicts.stop(
-                    Code.SCREW_MISSES_BAND,
-                    "jig.clearance",
-                    "With steps of " + quantum.text(d) + " and a kerf of "
-                            + rung.kerf().text(d)
-                            + " the clearances near " + rung.clearance().text(d) + " are " + reachable + " " + d.unit()
-                            + ". Take finer steps, other gears, or shim the cutter to another kerf.",
-                    changes(box).toArray(new Fix[0]));
+            Length most = Length.longer(
+                    DROPS_APART, steps.wanted().clearance().plus(steps.wanted().band()));
+            boolean tight = gives.isUnder(steps.wanted().clearance());
+            boolean stops = gives.isUnder(WILL_NOT_START) || gives.isOver(most);
+            String goes = tight
+                    ? (stops ? "it will not start" : "tight: it closes with a mallet and wants no clamps")
+                    : (stops ? "it drops apart" : "loose: it slides, and the glue must fill it");
+            String sentence = "With steps of " + steps.quantum().text(d) + " and a kerf of "
+                    + rung.kerf().text(d) + " the clearance is " + d.text(gives, Precision.CALIPER) + ", "
+                    + goes + ". Near " + rung.wanted().text(d) + " there are " + reachable + " " + d.unit()
+                    + ". Finer steps, other gears, or a cutter shimmed to another kerf give others.";
+            Fix[] fixes = changes(box).toArray(new Fix[0]);
+            if (stops) {
+                verdicts.stop(Code.SCREW_MISSES_BAND, "fingers.clearance", sentence, fixes);
+            } else {
+                verdicts.mind(Code.SCREW_MISSES_BAND, "fingers.clearance", sentence, fixes);
+            }
             return;
         }
-        boolean same = !layout.slot().minus(rung.slot().length()).abs().isOver(SAME)
-                && !layout.clearance().minus(rung.clearance().length()).abs().isOver(SAME);
+        boolean same = !layout().slot().minus(steps.wanted().slot()).abs().isOver(SAME)
+                && !gives.minus(rung.wanted().length()).abs().isOver(SAME);
         if (!same) {
-            Fix[] take = box.size().decidesHeight() && SizeWish.takesHeight(layout.height())
-                    ? new Fix[] {
-                        new Fix(
-                                "Take " + d.text(layout.height(), Precision.CALIPER) + " high, clearance "
-                                        + d.text(layout.clearance(), Precision.CALIPER),
-                                box.with(box.size().withHeight(layout.height()))
-                                        .with(box.fingers()
-                                                .withSections(layout.sections())
-                                                .withClearance(layout.clearance())
-                                                .withLowerBy(Length.ZERO)))
-                    }
-                    : new Fix[0];
-            verdicts.mind(
+            verdicts.note(
                     Code.SCREW_GIVES,
-                    "jig.slot",
-                    "In whole steps this screw gives slots of " + d.text(layout.slot(), Precision.CALIPER)
-                            + " and a clearance of " + d.text(layout.clearance(), Precision.CALIPER)
-                            + "; the joint closes at " + d.text(layout.height(), Precision.CALIPER) + ", not "
-                            + rung.closing().text(d) + ".",
-                    take);
+                    "fingers.slot",
+                    "In whole steps this screw gives slots of " + d.text(layout().slot(), Precision.CALIPER)
+                            + " and a clearance of " + d.text(gives, Precision.CALIPER)
+                            + "; the joint closes at " + d.text(layout().height(), Precision.CALIPER) + ", "
+                            + d.text(
+                                    layout().height()
+                                            .minus(rung.band().wished())
+                                            .abs(),
+                                    Precision.CALIPER)
+                            + (layout().height().isUnder(rung.band().wished()) ? " lower" : " higher")
+                            + " than wished.");
         }
     }
 
@@ -297,8 +214,8 @@ public record ScrewSetting(
     private List<Fix> changes(BoxPlan box) {
         List<Fix> fixes = new ArrayList<>();
         for (int times : FINER) {
-            if (screw.parts() * times <= 100 && reaches(screw.withParts(screw.parts() * times), wanted)) {
-                Screw finer = screw.withParts(screw.parts() * times);
+            if (screw().parts() * times <= 100 && reaches(screw().withParts(screw().parts() * times), steps.wanted())) {
+                Screw finer = screw().withParts(screw().parts() * times);
                 fixes.add(new Fix(
                         "Mark the crank at every 1/" + finer.parts() + " turn",
                         box.with(box.jig().with(finer))));
@@ -311,10 +228,10 @@ public record ScrewSetting(
                     "Gears of " + geared.driver() + " driving " + geared.driven(),
                     box.with(box.jig().with(geared))));
         }
-        Length kerf = ScrewPlans.kerfFor(screw, wanted);
+        Length kerf = ScrewPlans.kerfFor(screw(), steps.wanted());
         if (!kerf.isUnder(Length.mm(0.2))
                 && !kerf.isOver(Length.mm(200))
-                && box.fingers().tool() == null) {
+                && rung.tool().cutter() == null) {
             fixes.add(new Fix(
                     "Bring the kerf to " + box.display().text(kerf, Precision.CALIPER),
                     box.with(box.fingers().withKerf(kerf))));
@@ -335,14 +252,71 @@ public record ScrewSetting(
                 if (driver == driven) {
                     continue;
                 }
-                Screw geared = screw.withGears(driver, driven);
+                Screw geared = screw().withGears(driver, driven);
                 double off = Math.abs(Math.log(driver / (double) driven));
-                if (off < nearest && reaches(geared, wanted)) {
+                if (off < nearest && reaches(geared, steps.wanted())) {
                     best = geared;
                     nearest = off;
                 }
             }
         }
         return best;
+    }
+
+    @Override
+    public String line(LengthDisplay shown) {
+        return "screw, " + turns(plan().pitch(), screw().parts()) + " a pitch";
+    }
+
+    @Override
+    public Optional<Check> check(LengthDisplay shown) {
+        return Optional.empty();
+    }
+
+    @Override
+    public void build(Worksheet sheet, Worked cutterHeight, HouseRules rules) {
+        sheet.work(
+                "build-travel",
+                "X",
+                "Make it travel",
+                Show.LAYOUT,
+                Term.fixed(layout().height()).plus(rung.kerf().times(2)),
+                "The joint's height, and a kerf beyond either edge.");
+    }
+
+    /** A screw has whole steps only: a step on {@code u}, or a kerf thinner by half the move with the zero set anew. */
+    @Override
+    public Correction correction(Length move, LengthDisplay shown) {
+        Length step = steps.quantum().length().times(steps.wanted().halfway() ? 2 : 1);
+        Length half = move.dividedBy(2);
+        boolean tighten = move.isPositive();
+        List<String> ways = new ArrayList<>();
+        long whole = Math.round(move.mm() / step.mm());
+        if (whole != 0
+                && !step.times(whole).minus(move).abs().isOver(steps.wanted().band())) {
+            long quanta = whole * (steps.wanted().halfway() ? 2 : 1);
+            ways.add("From slot to slot " + turns(Math.abs(quanta), screw().parts()) + (tighten ? " more: " : " less: ")
+                    + turns(plan().u() + quanta, screw().parts()) + " on.");
+        }
+        ways.add("Or a kerf " + shown.text(half.abs(), Precision.CALIPER) + (tighten ? " thinner" : " wider")
+                + ", the zero set anew: the clearance changes by twice the kerf."
+                + (layout().isEven()
+                        ? " The closing height stays."
+                        : " The closing height changes by " + shown.text(half.abs(), Precision.CALIPER) + "."));
+        return new Correction(
+                "A screw moves in whole steps of " + steps.quantum().text(shown) + "; the fit is off by "
+                        + shown.text(move.abs(), Precision.CALIPER) + (tighten ? ", too loose." : ", too tight."),
+                ways);
+    }
+
+    @Override
+    public <T> T fold(
+            Function<KeySetting, T> key,
+            Function<ScrewSetting, T> screw,
+            Function<SpacerSetting, T> spacers,
+            Function<StopSetting, T> stops,
+            Function<HandSetting, T> hand,
+            Function<BandSawSetting, T> bandSaw) {
+        return screw.apply(this);
     }
 }

@@ -2,11 +2,12 @@ package canthook.jig;
 
 import static canthook.working.Term.fixed;
 
-import canthook.fingers.Layout;
+import canthook.fingers.End;
 import canthook.fingers.Layout.Span;
 import canthook.fingers.Rung;
 import canthook.jig.Cut.Stacked;
 import canthook.length.Length;
+import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice.Sharing;
@@ -18,8 +19,9 @@ import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * Spacers between a fence and the reference edge, on a router table or a saw. The fence is set once, for the farthest slot with
@@ -37,9 +39,21 @@ import java.util.List;
  *
  * @param fence from the fence to the cutter's near side
  * @param odd the odd spacer
+ * @param passSpacers for the passes of a slot but the one at its far wall, thickest first
  * @param worst how far the longest stack may be off, each spacer by a caliper's error
+ * @param router whether the cutter turns against the feed on one side only
  */
-public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, Worked worst) implements Setting {
+public record SpacerSetting(
+        Rung rung,
+        Worked fence,
+        Worked spacer,
+        Worked odd,
+        List<Worked> passSpacers,
+        Worked worst,
+        boolean centred,
+        boolean router,
+        LengthDisplay display)
+        implements Setting {
 
     static SpacerSetting of(BoxPlan plan, Rung rung, HouseRules rules, Worksheet sheet) {
         boolean even = rung.layout().isEven();
@@ -81,6 +95,7 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
                 whole,
                 "The farthest slot, cut without a spacer"
                         + (rung.slot().isOver(rung.kerf().length()) ? ", at its far wall." : "."));
+        List<Worked> passSpacers = PassSpacers.of(sheet, rung, "Pass spacer", 0);
         Worked caliper = sheet.ruled(
                 "caliper",
                 "u",
@@ -95,14 +110,16 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
                 "Σu",
                 "The longest stack may be off by",
                 Show.CALIPER,
-                m.times(caliper),
-                "Every spacer by as much, all the same way.");
-        return new SpacerSetting(rung, fence, spacer, odd, worst);
+                caliper.times(longest(rung, !passSpacers.isEmpty())),
+                "Every spacer of the longest stack by as much, all the same way.");
+        return new SpacerSetting(
+                rung, fence, spacer, odd, passSpacers, worst, centred, Jig.isRouter(plan, rung), plan.display());
     }
 
-    @Override
-    public Layout layout() {
-        return rung.layout();
+    /** How many pieces stand in the longest stack: m − 1 of a pitch (with the odd one m − 1 too), and one for the pass. */
+    private static double longest(Rung rung, boolean passSpacer) {
+        int m = rung.layout().fingers();
+        return m - 1.0 + (rung.layout().isEven() ? 1 : 0) + (passSpacer ? 1 : 0);
     }
 
     @Override
@@ -110,7 +127,15 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
         Length kerf = rung.kerf().length();
         List<Cut> cuts = new ArrayList<>();
         List<Span> slots = layout().slots(end.isFingerFirst());
-        for (Pass pass : Setting.passes(layout(), rung, end)) {
+        List<Pass> passes = Setting.passes(layout(), rung, end);
+        for (int i = passes.size() - 1; i >= 0; i--) {
+            Pass pass = passes.get(i);
+            if (router) {
+                // farthest slot first, but within a slot the near wall first: the last pass cuts with the side that
+                // turns against the feed
+                int first = i - (pass.pass() - 1);
+                pass = passes.get(first + pass.passes() - pass.pass());
+            }
             Length rest = Length.longer(Length.ZERO, layout().slot().minus(kerf).minus(pass.offset()));
             Length bare = slots.get(pass.slot()).from().plus(layout().slot().minus(kerf));
             int pitches = pitches(end, pass.slot());
@@ -127,10 +152,9 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
                     (tail ? pass.from() : from).plus(kerf),
                     tail ? new Cut.ByEye() : new Stacked(pitches, oddOne, rest, sum),
                     tail
-                            ? "Off the spacers: nibble away the sliver at the far edge."
+                            ? "Off the spacers: part clamped, take the sliver at the far edge."
                             : instruction(pitches, oddOne, rest)));
         }
-        Collections.reverse(cuts);
         return cuts;
     }
 
@@ -143,7 +167,7 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
         return !layout().isEven() && end == End.FINGER_FIRST ? m - 2 - slot : m - 1 - slot;
     }
 
-    private static String instruction(int pitches, Length odd, Length rest) {
+    private String instruction(int pitches, Length odd, Length rest) {
         List<String> parts = new ArrayList<>();
         if (pitches > 0) {
             parts.add(pitches + " pitch");
@@ -152,7 +176,7 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
             parts.add("the odd one");
         }
         if (rest.isPositive()) {
-            parts.add("pass spacer");
+            parts.add(display.number(rest, Precision.CALIPER) + " pass spacer");
         }
         return parts.isEmpty()
                 ? "No spacer: reference edge to the fence."
@@ -188,7 +212,8 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
                 "Spacers all from one strip, planed to thickness in one go; number them.",
                 "A push board behind the stack keeps it square and hands away; it is cut into at every pass.",
                 "Brush dust from fence and spacers before every cut.",
-                "Feed against the cutter's rotation; never climb.");
+                "Feed against the cutter's rotation; never climb."
+                        + (router ? " The fence to the right of the bit, seen along the feed." : ""));
     }
 
     @Override
@@ -197,14 +222,88 @@ public record SpacerSetting(Rung rung, Worked fence, Worked spacer, Worked odd, 
                 + " pattern, alike on both mates.";
     }
 
-    void judge(BoxPlan plan, HouseRules rules, Verdicts verdicts) {
+    @Override
+    public void judge(BoxPlan plan, HouseRules rules, Verdicts verdicts) {
         if (worst.isOver(rules.band(plan.walls().known()))) {
             verdicts.mind(
                     Code.SPACERS_ADD_UP,
                     "jig.worst-stack",
-                    layout().fingers() + " spacers, each known to a caliper's error, may be off by "
+                    (passSpacers.isEmpty() ? "The spacers" : "The spacers and the pass spacer")
+                            + ", each known to a caliper's error, may be off by "
                             + plan.display().text(worst.length(), Precision.CALIPER)
                             + " together: measure the stack as a whole and make up for it.");
         }
+    }
+
+    @Override
+    public String line(LengthDisplay shown) {
+        return "spacers of " + spacer.number(shown);
+    }
+
+    @Override
+    public Optional<Check> check(LengthDisplay shown) {
+        return Optional.of(new Check("Fence " + fence.text(shown) + " from the cutter's near side.", fence));
+    }
+
+    @Override
+    public void build(Worksheet sheet, Worked cutterHeight, HouseRules rules) {
+        sheet.work(
+                "build-spacers",
+                "m − 1",
+                "Make pitch spacers",
+                Show.COUNT,
+                rung.fingers().minus(1),
+                "As many as the slot nearest the reference edge takes.");
+    }
+
+    /**
+     * Each spacer is thicker by the move; the odd one and the fence follow.
+     *
+     * <pre>
+     *                     odd one thicker by   fence farther by
+     * odd n, one-sided    0                    (m − 1) · move
+     * odd n, centred      ½ · move             (m − ½) · move
+     * even n, one-sided   1 · move             m · move
+     * even n, centred     ½ · move             m · move
+     * </pre>
+     */
+    @Override
+    public Correction correction(Length move, LengthDisplay shown) {
+        Length oddBy = oddBy(move);
+        Length fenceBy = fenceBy(move);
+        String more = move.isPositive() ? "thicker" : "thinner";
+        List<String> steps = new ArrayList<>();
+        steps.add("Pitch spacers: " + shown.text(spacer.length().plus(move), Precision.CALIPER));
+        steps.add("The odd one: " + shown.text(odd.length().plus(oddBy), Precision.CALIPER));
+        steps.add("Fence: " + shown.text(fence.length().plus(fenceBy), Precision.CALIPER)
+                + " from the cutter's near side");
+        return new Correction(
+                "Every pitch spacer " + shown.text(move.abs(), Precision.CALIPER) + " " + more + ", and the fence "
+                        + shown.text(fenceBy.abs(), Precision.CALIPER)
+                        + (fenceBy.isNegative() ? " nearer." : " farther."),
+                steps);
+    }
+
+    Length oddBy(Length move) {
+        return centred ? move.dividedBy(2) : layout().isEven() ? move : Length.ZERO;
+    }
+
+    Length fenceBy(Length move) {
+        int m = layout().fingers();
+        if (layout().isEven()) {
+            return move.times(m);
+        }
+        return centred ? move.times(2L * m - 1).dividedBy(2) : move.times(m - 1L);
+    }
+
+    @Override
+    public <T> T fold(
+            Function<KeySetting, T> key,
+            Function<ScrewSetting, T> screw,
+            Function<SpacerSetting, T> spacers,
+            Function<StopSetting, T> stops,
+            Function<HandSetting, T> hand,
+            Function<BandSawSetting, T> bandSaw) {
+        return spacers.apply(this);
     }
 }

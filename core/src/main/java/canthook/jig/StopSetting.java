@@ -2,7 +2,7 @@ package canthook.jig;
 
 import static canthook.working.Term.fixed;
 
-import canthook.fingers.Layout;
+import canthook.fingers.End;
 import canthook.fingers.Rung;
 import canthook.jig.Cut.Stop;
 import canthook.length.Length;
@@ -19,6 +19,8 @@ import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * A stop on a scale: for each pass the distance from the stop to the cutter's near side, to what the scale can be set to. Nothing
@@ -51,11 +53,6 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
         return new StopSetting(rung, step, off, plan.display());
     }
 
-    @Override
-    public Layout layout() {
-        return rung.layout();
-    }
-
     private Length reading(Length from) {
         long q = step.length().nanometres();
         return new Length(Math.floorDiv(from.nanometres() + q / 2, q) * q);
@@ -82,6 +79,9 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
 
     @Override
     public Place place(Cut cut) {
+        if (!(cut.where() instanceof Stop)) {
+            return new Place("Cuts from", Show.CALIPER, fixed(cut.from()), "Freely, off the stop.");
+        }
         Pass pass = Setting.passes(layout(), rung, cut.end()).stream()
                 .filter(p -> p.slot() == cut.slot() && p.pass() == cut.pass())
                 .findFirst()
@@ -107,10 +107,11 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
     @Override
     public List<String> card() {
         return List.of(
-                "Zero the scale on the cutter's near side with a scrap that just touches it.",
+                "Unplug; zero the scale on a tooth's near side with a scrap that just touches it, or read a trial kerf.",
                 "Fence square to the cutter, stop without play when locked.",
                 "Work in one direction, from small readings to large, so that play lies one way.",
                 "Reference edge to the stop, always; brush dust from the stop.",
+                "On a router the stop stands to the right of the bit, seen along the feed.",
                 "A fresh backing board behind the work, a guard block where the cutter comes out.");
     }
 
@@ -120,7 +121,8 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
                 + " only at the first finger.";
     }
 
-    void judge(BoxPlan plan, HouseRules rules, Verdicts verdicts) {
+    @Override
+    public void judge(BoxPlan plan, HouseRules rules, Verdicts verdicts) {
         Length band = rules.band(plan.walls().known());
         if (off.isOver(band)) {
             Length finer = new Length(Math.max(1000, band.nanometres() / 10_000 * 10_000));
@@ -133,5 +135,67 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
                             "Use a scale that can be set to " + plan.display().text(finer, Precision.CALIPER),
                             plan.with(plan.jig().withResolution(finer))));
         }
+    }
+
+    @Override
+    public String line(LengthDisplay shown) {
+        return "stop on a scale";
+    }
+
+    @Override
+    public Optional<Check> check(LengthDisplay shown) {
+        return Optional.empty();
+    }
+
+    @Override
+    public void build(Worksheet sheet, Worked cutterHeight, HouseRules rules) {
+        sheet.work(
+                "build-travel",
+                "X",
+                "Make it travel",
+                Show.LAYOUT,
+                Term.fixed(layout().height()).plus(rung.kerf().times(2)),
+                "The joint's height, and a kerf beyond either edge.");
+    }
+
+    /**
+     * Every stop moves by its own: slot j (0 first) of a finger-first end by {@code (j + 1) · move}, of a slot-first end by
+     * {@code j · move}, with shared clearance {@code (j + ½) · move}. A constant shift would change the first finger only.
+     */
+    @Override
+    public Correction correction(Length move, LengthDisplay shown) {
+        boolean shared = layout().shift().nanometres() != 0;
+        List<String> steps = new ArrayList<>();
+        for (End end : End.values()) {
+            int slots = layout().slots(end.isFingerFirst()).size();
+            for (int j = 0; j < slots; j++) {
+                Length by = byOf(end, j, move, shared);
+                steps.add(end.words() + " slot " + (j + 1) + ": stop " + (by.isNegative() ? "less " : "plus ")
+                        + shown.number(by.abs(), Precision.CALIPER));
+            }
+        }
+        return new Correction(
+                "Each stop moves by its own: on finger-first ends the first slot by "
+                        + shown.text(move.abs(), Precision.CALIPER) + ", the second by twice that, and so on"
+                        + (move.isPositive() ? ", away from" : ", towards")
+                        + " the cutter. Moving the zero would change the first finger only.",
+                steps);
+    }
+
+    static Length byOf(End end, int slot, Length move, boolean shared) {
+        return end == End.FINGER_FIRST
+                ? move.times(slot + 1)
+                : shared ? move.times(2L * slot + 1).dividedBy(2) : move.times(slot);
+    }
+
+    @Override
+    public <T> T fold(
+            Function<KeySetting, T> key,
+            Function<ScrewSetting, T> screw,
+            Function<SpacerSetting, T> spacers,
+            Function<StopSetting, T> stops,
+            Function<HandSetting, T> hand,
+            Function<BandSawSetting, T> bandSaw) {
+        return stops.apply(this);
     }
 }

@@ -1,18 +1,22 @@
 package canthook.lid;
 
-import canthook.bottom.BottomPanel;
+import canthook.bottom.WorkedBottom;
 import canthook.fingers.Ladder;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
+import canthook.fingers.LowEnds;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.panel.GrooveEnds;
-import canthook.panel.GrooveEnds.GrooveEnd;
+import canthook.panel.GrooveJudge;
+import canthook.panel.HeldPanel;
 import canthook.panel.PanelWidth;
 import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
-import canthook.plan.LidChoice;
+import canthook.plan.Lid.Sliding;
+import canthook.plan.Lowered;
+import canthook.plan.Part;
 import canthook.seasons.Year;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
@@ -21,60 +25,106 @@ import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
+import canthook.walls.Asks;
+import canthook.walls.GrooveAsked;
+import canthook.walls.LowWalls;
+import canthook.walls.WallDemands;
 import canthook.working.Show;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.Optional;
+import java.util.Set;
 
 /**
- * A lid that slides in grooves of the sides and the back, over a front lowered to the lid line.
+ * A lid that slides in grooves of the sides and the back, over a front lowered to the lid line; with both ends lowered it slides
+ * either way and has grooves in the sides alone.
  *
  * <pre>
+ * asks of the walls: the front (or both ends) no higher than the lid line = groove's lower edge − clearance in its height
  * width   as a captured panel, with the running clearance at the wettest for its gap
- * tongue  = groove − clearance in its height          lid line = groove's lower edge − the same clearance
- * length  = inside length + groove of the back + the front's thickness − end fit
+ * tongue  = groove − clearance in its height, and no thicker than the lid
+ * length  = inside length + groove of the back + the front's thickness − end fit; both ends lowered: the outside length
  * wood over the groove: at least the larger of 4 mm and T/2
  * </pre>
  *
  * The lid line wants to be a section boundary, so that the joint at the lowered front ends with a whole section.
  *
+ * @param held the panel in its grooves
  * @param lidLine where the lowered front ends
- * @param boundary the section boundary nearest to it
- * @param off how far the lid line lies above that boundary; negative below
+ * @param off how far the lid line lies above the nearest section boundary; negative below
+ * @param over wood left over the groove
  */
 public record SlidingLid(
-        @Nullable PanelWidth across,
-        @Nullable Worked along,
-        @Nullable Worked tongue,
-        @Nullable Worked lidLine,
-        @Nullable Worked boundary,
-        @Nullable Worked off,
-        @Nullable Worked over,
-        @Nullable Worked insideHeight,
-        List<GrooveEnd> ends,
+        HeldPanel held,
+        Worked lidLine,
+        Worked off,
+        Worked over,
+        Worked insideHeight,
         List<Worked> numbers,
-        List<Verdict> verdicts) {
-    /** Closer than this, the lid line counts as on the boundary. */
-    private static final Length ON = Length.mm(0.05);
+        List<Verdict> verdicts)
+        implements WorkedLid {
 
-    /** Works the lid out; nothing follows when the box has none or no inside. */
-    public static SlidingLid of(
-            BoxPlan plan, SizedBox box, Ladder ladder, Year year, BottomPanel bottom, HouseRules rules) {
-        LidChoice choice = plan.lid();
-        if (choice.kind() == LidChoice.Kind.NONE || !box.hasInside()) {
-            return new SlidingLid(null, null, null, null, null, null, null, null, List.of(), List.of(), List.of());
-        }
+    /** Grooves in the walls it does not slide over, and lower walls where it does. */
+    static Asks asks(Sliding lid, BoxPlan plan, HouseRules rules) {
         Worksheet sheet = new Worksheet("lid");
-        Groove groove = choice.groove();
-        Layout layout = ladder.chosen().layout();
+        Groove groove = lid.groove();
         Worked depth =
                 sheet.decided("groove-depth", "gd", "Groove depth", Show.LAYOUT, groove.depth(), "lid.groove.depth");
         Worked width =
                 sheet.decided("groove-width", "gw", "Groove width", Show.LAYOUT, groove.width(), "lid.groove.width");
         Worked lower = sheet.decided(
-                "groove-offset", "gl", "Groove's lower edge", Show.LAYOUT, groove.offset(), "lid.groove.offset");
+                "groove-offset",
+                "gl",
+                "Groove above the bottom edge",
+                Show.LAYOUT,
+                groove.offset(),
+                "lid.groove.offset");
+        Worked thickness =
+                sheet.decided("thickness", "t", "Lid thickness", Show.LAYOUT, lid.thickness(), "lid.thickness");
+        Worked vertical = sheet.ruled(
+                "vertical",
+                "v",
+                "Clearance in the groove's height",
+                Show.FIT,
+                rules.vertical(),
+                HouseRule.VERTICAL.reason(),
+                lid.vertical(),
+                "lid.vertical");
+        Worked line = sheet.work(
+                "line",
+                "ℓ",
+                "Lid line: the front ends at",
+                Show.FIT,
+                lower.minus(vertical),
+                "The front is lowered to the groove's lower edge, and by the clearance more.");
+        Lowered lowered = plan.size().lowered();
+        Set<Part> low =
+                lowered != null && lowered.which() == Lowered.Which.BOTH_ENDS ? Set.of(Part.B, Part.D) : Set.of(Part.B);
+        Set<Part> grooved = low.contains(Part.D) ? Set.of(Part.A, Part.C) : Set.of(Part.A, Part.C, Part.D);
+        return new Asks(
+                List.of(new GrooveAsked("lid", groove, depth, width, lower, thickness, grooved)),
+                null,
+                width,
+                lower,
+                new LowWalls(low, line, false, LowWalls.By.LID),
+                sheet.numbers());
+    }
+
+    static SlidingLid of(
+            Sliding choice,
+            BoxPlan plan,
+            WallDemands walls,
+            SizedBox box,
+            Ladder ladder,
+            Year year,
+            WorkedBottom bottom,
+            HouseRules rules) {
+        Worksheet sheet = new Worksheet("lid");
+        GrooveAsked groove = walls.groove("lid").orElseThrow();
+        LowWalls low = java.util.Objects.requireNonNull(walls.low());
+        LowEnds ends = java.util.Objects.requireNonNull(ladder.low());
         Worked running = sheet.ruled(
                 "running",
                 "rc",
@@ -84,51 +134,43 @@ public record SlidingLid(
                 HouseRule.RUNNING.reason(),
                 choice.running(),
                 "lid.running");
-        Worked vertical = sheet.ruled(
-                "vertical",
-                "v",
-                "Clearance in the groove's height",
+        PanelWidth across = PanelWidth.of(
+                sheet, choice.stuff(), "lid.stuff", year, box.insideWidth(), groove.depth(), running, rules);
+        Worked along = along(sheet, box, groove, low, rules);
+        Worked vertical = walls.numbers().stream()
+                .filter(n -> n.id().equals("lid.vertical"))
+                .findFirst()
+                .orElseThrow();
+        Worked room = sheet.work(
+                "tongue-room",
+                "t₀",
+                "Room for the tongue",
                 Show.FIT,
-                rules.vertical(),
-                HouseRule.VERTICAL.reason(),
-                choice.vertical(),
-                "lid.vertical");
-        PanelWidth across =
-                PanelWidth.of(sheet, choice.stuff(), "lid.stuff", year, box.insideWidth(), depth, running, rules);
-        Worked endFit = sheet.ruled(
-                "end-fit", "ef", "End fit", Show.FIT, rules.endFit(), HouseRule.END_FIT.reason(), null, "rules");
-        Worked along = sheet.work(
-                "along",
-                "Ll",
-                "Cut it along the slide at",
-                Show.FIT,
-                box.insideLength().plus(depth).plus(box.finalEndThickness()).minus(endFit),
-                "From the floor of the back's groove to the outside of the lowered front, less the end fit.");
-        Worked tongue =
-                sheet.work("tongue", "tt", "Tongue", Show.FIT, width.minus(vertical), "The groove less its clearance.");
-        Worked line = sheet.work(
-                "line",
-                "ℓ",
-                "Lid line: the front ends at",
-                Show.FIT,
-                lower.minus(vertical),
-                "The front is lowered to the groove's lower edge, and by the clearance more.");
-        Worked boundary = sheet.work(
-                "boundary",
-                "β",
-                "Nearest section boundary",
-                Show.FIT,
-                ladder.chosen().boundary(layout.nearestBoundary(line.length())),
-                "Whole pitches from the reference edge, and a slot more where a slot ends: the end of the lowered front's finger or slot"
-                        + " that lies nearest.");
+                groove.width().minus(vertical),
+                "The groove less its clearance.");
+        Worked tongue = choice.thickness().isUnder(room.length())
+                ? sheet.work(
+                        "tongue",
+                        "tt",
+                        "Edge in the groove",
+                        Show.FIT,
+                        groove.panel().times(1),
+                        "The lid is no thicker than its groove has room for: its edge enters as it is.")
+                : sheet.work("tongue", "tt", "Tongue", Show.FIT, room.times(1), "The groove less its clearance.");
+        Worked line = low.line();
         Worked off = sheet.work(
-                "off", "Δℓ", "Lid line off that boundary", Show.FIT, line.minus(boundary), "Positive is above it.");
+                "off",
+                "Δℓ",
+                "Lid line off that boundary",
+                Show.FIT,
+                line.minus(ends.boundary()),
+                "Positive is above it.");
         Worked over = sheet.work(
                 "over-groove",
                 "w",
                 "Wood left over the groove",
                 Show.FIT,
-                ladder.chosen().closing().minus(lower).minus(width),
+                ladder.wall().minus(groove.offset()).minus(groove.width()),
                 "From the groove's upper edge to the wall's.");
         Worked floor = bottom.insideHeight();
         Worked inside = floor == null
@@ -137,182 +179,183 @@ public record SlidingLid(
                         "Hᵢ",
                         "Inside height under the lid",
                         Show.LAYOUT,
-                        lower.times(1),
+                        groove.offset().times(1),
                         "Up to the groove's lower edge; there is no bottom yet.")
                 : sheet.work(
                         "inside-height",
                         "Hᵢ",
                         "Inside height under the lid",
                         Show.LAYOUT,
-                        floor.minus(ladder.chosen().closing().minus(lower)),
+                        floor.minus(ladder.wall().minus(groove.offset())),
                         "Above the bottom, less what lies over the groove's lower edge.");
+        GrooveEnds.Stops stops = GrooveEnds.stops(sheet, box, groove);
+        Layout layout = ladder.joint().layout();
+        HeldPanel held = new HeldPanel(
+                "lid", groove, across, along, tongue, false, GrooveEnds.of(layout, groove, stops, Optional.of(low)));
         Verdicts verdicts = new Verdicts("lid");
-        judge(plan, box, choice, layout, across, line, boundary, off, over, inside, tongue, vertical, rules, verdicts);
-        return new SlidingLid(
-                across,
-                along,
-                tongue,
-                line,
-                boundary,
-                off,
-                over,
-                inside,
-                GrooveEnds.openAtFront(layout, groove),
-                sheet.numbers(),
-                verdicts.all());
+        SlidingLid lid = new SlidingLid(held, line, off, over, inside, List.of(), List.of());
+        lid.judge(choice, plan, walls, box, ladder, room, vertical, rules, verdicts);
+        return new SlidingLid(held, line, off, over, inside, sheet.numbers(), verdicts.all());
+    }
+
+    private static Worked along(Worksheet sheet, SizedBox box, GrooveAsked groove, LowWalls low, HouseRules rules) {
+        if (low.everyCorner()) {
+            return sheet.work(
+                    "along",
+                    "Ll",
+                    "Cut it along the slide at",
+                    Show.FIT,
+                    box.outsideLength().times(1),
+                    "From outside to outside over both lowered ends.");
+        }
+        Worked endFit = sheet.ruled(
+                "end-fit", "ef", "End fit", Show.FIT, rules.endFit(), HouseRule.END_FIT.reason(), null, "rules");
+        return sheet.work(
+                "along",
+                "Ll",
+                "Cut it along the slide at",
+                Show.FIT,
+                box.insideLength()
+                        .plus(groove.depth())
+                        .plus(box.finalEndThickness())
+                        .minus(endFit),
+                "From the floor of the back's groove to the outside of the lowered front, less the end fit.");
     }
 
     /** True when the lid line is a section boundary, to a twentieth of a millimetre. */
     public boolean isOnBoundary() {
-        return off != null && !off.length().abs().isOver(ON);
+        return !off.length().abs().isOver(WallDemands.NEAR);
     }
 
-    private static void judge(
+    @Override
+    public Optional<HeldPanel> panel() {
+        return Optional.of(held);
+    }
+
+    @Override
+    public String line(LengthDisplay display) {
+        return "slides, line " + (isOnBoundary() ? "on" : "off") + " a boundary";
+    }
+
+    private void judge(
+            Sliding choice,
             BoxPlan plan,
+            WallDemands walls,
             SizedBox box,
-            LidChoice choice,
-            Layout layout,
-            PanelWidth across,
-            Worked line,
-            Worked boundary,
-            Worked off,
-            Worked over,
-            Worked inside,
-            Worked tongue,
+            Ladder ladder,
+            Worked room,
             Worked vertical,
             HouseRules rules,
             Verdicts verdicts) {
         LengthDisplay display = plan.display();
         Groove groove = choice.groove();
-        Length wall = box.thinnestWall().length();
-        if (!groove.depth().isUnder(wall)) {
-            verdicts.stop(
-                    Code.GROOVE_DEEPER_THAN_WALL,
-                    "lid.groove-depth",
-                    "A groove " + display.text(groove.depth(), Precision.LAYOUT) + " deep goes right through a wall of "
-                            + display.text(wall, Precision.LAYOUT) + ".",
-                    deep(plan, choice, rules.deepestGroove(wall)));
+        Layout layout = ladder.joint().layout();
+        Length wall = ladder.wall().length();
+        // a groove is moved for the count that stands: another count would put the boundaries elsewhere
+        BoxPlan standing = ladder.pinned(plan);
+        GrooveJudge judge = new GrooveJudge(
+                held.groove(), plan, box, rules, changed -> standing.with(choice.withGroove(changed)), verdicts);
+        if (!judge.leavesAWall()) {
             return;
         }
-        if (groove.top().isOver(layout.height()) || !line.length().isPositive()) {
+        if (groove.top().isOver(wall) || !lidLine.length().isPositive()) {
             verdicts.stop(
                     Code.LID_OFF_WALL,
                     "lid.groove-offset",
                     "The lid's groove lies off the wall. Put it below the upper edge.");
             return;
         }
-        if (!tongue.length().isPositive()) {
+        if (!room.length().isPositive()) {
             verdicts.stop(
                     Code.LID_OFF_WALL,
                     "lid.tongue",
                     "The clearance in the groove's height leaves no tongue. Make the groove wider.");
             return;
         }
-        if (!across.cut().length().isPositive()) {
+        if (!held.across().cut().length().isPositive()) {
             verdicts.stop(
                     Code.PANEL_TOO_SMALL, "lid.running", "The running clearance leaves no lid at all. Ask for less.");
             return;
         }
-        if (!inside.length().isPositive()) {
+        if (!insideHeight.length().isPositive()) {
             verdicts.stop(
                     Code.LID_MEETS_BOTTOM,
                     "lid.inside-height",
                     "The lid's groove lies at or under the bottom: nothing is left between them.");
         }
-        if (groove.depth().isOver(rules.deepestGroove(wall))) {
-            verdicts.mind(
-                    Code.GROOVE_OVER_HALF,
-                    "lid.groove-depth",
-                    "Deeper than " + rules.shareOfWall() + " the wall: " + HouseRule.GROOVE_SHARE.reason(),
-                    deep(plan, choice, rules.deepestGroove(wall)));
-        }
-        Length least = Length.longer(Length.mm(4), box.thickness().length().dividedBy(2));
-        if (over.length().isUnder(least)) {
-            verdicts.mind(
-                    Code.LID_TOP_THIN,
-                    "lid.over-groove",
-                    "Only " + display.text(over.length(), Precision.FIT) + " of wood is left over the groove; at least "
-                            + display.text(least, Precision.FIT) + " is wanted.",
-                    to(
-                            plan,
-                            choice,
-                            "Lower the groove to ",
-                            layout.height().minus(least).minus(groove.width())));
-        }
-        if (off.length().abs().isOver(ON)) {
-            verdicts.mind(
-                    Code.LID_LINE_OFF,
-                    "lid.line",
-                    "The lid line lies " + display.text(off.length().abs(), Precision.FIT)
-                            + (off.length().isPositive() ? " above" : " below")
-                            + " a section boundary: the lowered front's joint would end in a part of a section.",
-                    lineFixes(plan, choice, layout, boundary.length(), vertical.length(), off.length()));
-        }
-        if (across.slid().length().isUnder(across.least().length())) {
-            verdicts.mind(
-                    Code.ENGAGEMENT_SHORT,
-                    across.slid().id(),
-                    "At the driest the lid holds by "
-                            + display.text(across.slid().length(), Precision.FIT)
-                            + " if it slid to one side; the house wants "
-                            + display.text(across.least().length(), Precision.FIT) + ".",
-                    groove.depth().isUnder(rules.deepestGroove(wall))
-                            ? new Fix[] {deep(plan, choice, rules.deepestGroove(wall))}
-                            : new Fix[0]);
-        }
-        if (layout.meets(new Span(groove.offset(), groove.top())) == Layout.Where.STRADDLES) {
+        judgeContents(judge, display, walls, box, verdicts);
+        judge.depth();
+        judgeTop(judge, display, box, wall, groove, verdicts);
+        judgeLine(judge, display, ladder, vertical.length(), wall, verdicts);
+        judge.engagement(held.across(), false, "lid", List.of());
+        if (layout.meets(new Span(groove.offset(), groove.top())) == Layout.Where.STRADDLES
+                && held.groove().parts().contains(Part.D)) {
             verdicts.note(
                     Code.GROOVE_STRADDLES,
                     "lid.groove-offset",
                     "The lid's groove straddles a section boundary at the back: stop it there at all four ends, or plug it.");
         }
-        if (choice.thickness().isOver(tongue.length())) {
-            verdicts.note(
-                    Code.PANEL_TONGUE,
-                    "lid.tongue",
-                    "The lid is thicker than its tongue: rabbet its edges, and try the groove on an offcut first.");
-        } else if (choice.thickness().isUnder(tongue.length().minus(Length.mm(0.4)))) {
+        judge.thickness(
+                choice.thickness(),
+                room.length(),
+                "The lid is thicker than its tongue: rabbet its edges, and try the groove on an offcut first.",
+                "The lid is thinner than its groove has room for and will rattle.",
+                "lid.tongue");
+    }
+
+    /** The lid passes over what stands in the box. */
+    private void judgeContents(
+            GrooveJudge judge, LengthDisplay display, WallDemands walls, SizedBox box, Verdicts verdicts) {
+        Worked needed = box.neededHeight();
+        if (needed == null) {
+            return;
+        }
+        Length top = walls.floorHeight().plus(needed.length());
+        if (top.isOver(held.groove().groove().offset())) {
             verdicts.mind(
-                    Code.PANEL_RATTLES, "lid.tongue", "The lid is thinner than its tongue should be and will rattle.");
+                    Code.CONTENTS_MEET_LID,
+                    needed.id(),
+                    "The contents reach " + display.text(top, Precision.LAYOUT) + ", and the lid's groove begins at "
+                            + held.groove().offset().text(display) + ": the lid would not pass over.",
+                    judge.at("Begin the lid's groove at ", top));
         }
     }
 
-    /** The nearest boundary, and the next one the other way. */
-    private static Fix[] lineFixes(
-            BoxPlan plan, LidChoice choice, Layout layout, Length boundary, Length vertical, Length off) {
-        Length nearest = boundary.plus(vertical);
+    private void judgeTop(
+            GrooveJudge judge, LengthDisplay display, SizedBox box, Length wall, Groove groove, Verdicts verdicts) {
+        Length least = Length.longer(Length.mm(4), box.thickness().length().dividedBy(2));
+        if (over.length().isUnder(least)) {
+            verdicts.mind(
+                    Code.LID_TOP_THIN,
+                    "lid.over-groove",
+                    "Only " + over.text(display) + " of wood is left over the groove; at least "
+                            + display.text(least, Precision.FIT) + " is wanted.",
+                    judge.at("Lower the groove to ", wall.minus(least).minus(groove.width())));
+        }
+    }
+
+    private void judgeLine(
+            GrooveJudge judge, LengthDisplay display, Ladder ladder, Length vertical, Length wall, Verdicts verdicts) {
+        if (isOnBoundary()) {
+            return;
+        }
         List<Fix> fixes = new ArrayList<>();
-        fixes.add(to(plan, choice, off.isPositive() ? "Lower the groove to " : "Raise the groove to ", nearest));
-        Length otherWay = null;
-        Length line = nearest.plus(off);
-        for (Length other : layout.boundaries()) {
-            Length candidate = other.plus(vertical);
-            boolean wanted = off.isPositive() ? candidate.isOver(line) : candidate.isUnder(line);
-            if (wanted
-                    && (otherWay == null
-                            || candidate
-                                    .minus(line)
-                                    .abs()
-                                    .isUnder(otherWay.minus(line).abs()))) {
-                otherWay = candidate;
+        for (Length boundary : LowEnds.about(ladder.joint(), lidLine.length())) {
+            Length offset = boundary.plus(vertical);
+            if (!offset.plus(judge.asked().groove().width()).isOver(wall)) {
+                fixes.add(judge.at(
+                        offset.isOver(judge.asked().groove().offset())
+                                ? "Raise the groove to "
+                                : "Lower the groove to ",
+                        offset));
             }
         }
-        if (otherWay != null && !otherWay.plus(choice.groove().width()).isOver(layout.height())) {
-            fixes.add(to(plan, choice, off.isPositive() ? "Raise the groove to " : "Lower the groove to ", otherWay));
-        }
-        return fixes.toArray(new Fix[0]);
-    }
-
-    private static Fix to(BoxPlan plan, LidChoice choice, String words, Length offset) {
-        Length at = Length.shorter(Length.longer(Length.ZERO, offset), Length.mm(1500));
-        return new Fix(
-                words + plan.display().text(at, Precision.FIT),
-                plan.with(choice.withGroove(choice.groove().withOffset(at))));
-    }
-
-    private static Fix deep(BoxPlan plan, LidChoice choice, Length depth) {
-        return new Fix(
-                "Make it " + plan.display().text(depth, Precision.LAYOUT) + " deep",
-                plan.with(choice.withGroove(choice.groove().withDepth(Length.longer(depth, Length.mm(0.5))))));
+        verdicts.mind(
+                Code.LID_LINE_OFF,
+                "lid.line",
+                "The lid line lies " + display.text(off.length().abs(), Precision.FIT)
+                        + (off.length().isPositive() ? " above" : " below")
+                        + " a section boundary: the lowered front's joint would end in a part of a section.",
+                fixes);
     }
 }

@@ -3,17 +3,29 @@ package canthook.panel;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
 import canthook.fingers.Layout.Where;
-import canthook.plan.Groove;
+import canthook.plan.PartEnd;
+import canthook.size.SizedBox;
+import canthook.walls.GrooveAsked;
+import canthook.walls.LowWalls;
+import canthook.working.Show;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
- * Which of the groove ends may run through and which must stop. At any height one mate has a finger and the other a slot:
- * where the part has the slot, its groove comes out under the mate's finger and may run through; where it has the finger,
- * the groove must stop or a notch shows at the finger's end. Across a boundary it shows on both.
+ * Which of the groove ends may run through and which must stop, and where. At any height one mate has a finger and the other a slot:
+ * where the part has the slot, its groove comes out under the mate's finger and may run through; where it has the finger, the groove
+ * runs into the finger and stops before its tip, or a notch shows there. Across a boundary it shows on both.
  *
- * <p>Parts A and C are the sides, B and D the ends; with an odd count the sides are finger-first at both ends, with an even one every
- * part is finger-first at end 1. End 1 of a part is its left seen from outside.
+ * <pre>
+ * a stopped groove ends, from the part's finished end, at the floor of the mate's groove: T_mate − e
+ * that is also the wall left outside
+ * </pre>
+ *
+ * Check: sides 9, ends 12, groove 4.5 deep: in the sides it ends at 12 − 4.5 = 7.5, in the ends at 9 − 4.5 = 4.5.
  */
 public final class GrooveEnds {
     private GrooveEnds() {}
@@ -22,7 +34,7 @@ public final class GrooveEnds {
     public enum Run {
         /** May run right through. */
         THROUGH,
-        /** Must stop short of the finger. */
+        /** Runs into the finger and stops before its tip. */
         STOP,
         /** Shows whatever is done, unless every end is stopped. */
         SHOWS,
@@ -33,32 +45,62 @@ public final class GrooveEnds {
     /**
      * One end of one part.
      *
-     * @param part A, B, C or D
-     * @param end 1 or 2
+     * @param stopAt where the groove ends if it is stopped here, from the finished end; null where it must stay open
      */
-    public record GrooveEnd(String part, int end, Run run) {}
+    public record GrooveEnd(PartEnd end, Run run, @Nullable Worked stopAt) {}
 
-    /** The eight ends of a groove that goes all round. */
-    public static List<GrooveEnd> allRound(Layout layout, Groove groove) {
-        Where where = layout.meets(new Span(groove.offset(), groove.top()));
-        List<GrooveEnd> ends = new ArrayList<>();
-        for (String part : List.of("A", "B", "C", "D")) {
-            for (int end = 1; end <= 2; end++) {
-                ends.add(new GrooveEnd(part, end, run(where, layout.isFingerFirst(part, end))));
-            }
+    /** Where a stopped groove ends, in the sides and in the ends. */
+    public record Stops(Worked sides, Worked ends) {
+        /** The less of the two: what the weakest finger keeps outside the groove. */
+        public Worked thinnest() {
+            return ends.length().isUnder(sides.length()) ? ends : sides;
         }
-        return ends;
     }
 
-    /** The six ends of a lid's groove: sides A and C, open at the lowered front B, and the back D. */
-    public static List<GrooveEnd> openAtFront(Layout layout, Groove groove) {
+    /** Works out where a groove stops; one number when all walls are of one thickness. */
+    public static Stops stops(Worksheet sheet, SizedBox box, GrooveAsked groove) {
+        boolean alike =
+                box.finalThickness().length().equals(box.finalEndThickness().length());
+        Worked sides = sheet.work(
+                "stop-at",
+                "z",
+                alike
+                        ? "Stopped groove ends, from the finished end"
+                        : "In the sides a stopped groove ends, from the finished end",
+                Show.FIT,
+                box.finalEndThickness().minus(groove.depth()),
+                "Where the mate's groove floor is; before trimming add the proud. It is also the wall left outside.");
+        Worked ends = alike
+                ? sides
+                : sheet.work(
+                        "stop-at-ends",
+                        "zₑ",
+                        "In the ends a stopped groove ends, from the finished end",
+                        Show.FIT,
+                        box.finalThickness().minus(groove.depth()),
+                        "Where the groove floor of the side is; before trimming add the proud. It is also the wall left outside.");
+        return new Stops(sides, ends);
+    }
+
+    /** The ends of a groove in the walls it runs in; open where a lower wall lets the panel slide in over it. */
+    public static List<GrooveEnd> of(Layout layout, GrooveAsked groove, Stops stops, Optional<LowWalls> slidesOver) {
+        Where where =
+                layout.meets(new Span(groove.groove().offset(), groove.groove().top()));
         List<GrooveEnd> ends = new ArrayList<>();
-        for (GrooveEnd end : allRound(layout, groove)) {
-            boolean atFront =
-                    (end.part().equals("A") && end.end() == 2) || (end.part().equals("C") && end.end() == 1);
-            if (!end.part().equals("B")) {
-                ends.add(atFront ? new GrooveEnd(end.part(), end.end(), Run.OPEN) : end);
+        for (PartEnd end : PartEnd.all()) {
+            if (!groove.parts().contains(end.part())) {
+                continue;
             }
+            boolean open = slidesOver
+                    .map(low -> low.parts().contains(end.mate().part()))
+                    .orElse(false);
+            ends.add(
+                    open
+                            ? new GrooveEnd(end, Run.OPEN, null)
+                            : new GrooveEnd(
+                                    end,
+                                    run(where, layout.isFingerFirst(end)),
+                                    end.part().isSide() ? stops.sides() : stops.ends()));
         }
         return ends;
     }

@@ -28,13 +28,13 @@ public record BoxPlan(
         FingerChoice fingers,
         BoardAtHand blank,
         JigChoice jig,
-        BottomChoice bottom,
-        LidChoice lid,
+        Bottom bottom,
+        Lid lid,
         SeasonsChoice seasons,
         @Nullable Stuff ends,
         @Nullable BatchWish batch) {
     /** The newest version of the document. */
-    public static final int VERSION = 4;
+    public static final int VERSION = 5;
 
     public BoxPlan {
         if (version > VERSION) {
@@ -81,8 +81,8 @@ public record BoxPlan(
             FingerChoice fingers,
             BoardAtHand blank,
             JigChoice jig,
-            BottomChoice bottom,
-            LidChoice lid,
+            Bottom bottom,
+            Lid lid,
             SeasonsChoice seasons) {
         this(version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, null, null);
     }
@@ -133,13 +133,13 @@ public record BoxPlan(
                 batch);
     }
 
-    public BoxPlan with(BottomChoice changed) {
+    public BoxPlan with(Bottom changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, changed, lid, seasons, ends,
                 batch);
     }
 
-    public BoxPlan with(LidChoice changed) {
+    public BoxPlan with(Lid changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, changed, seasons, ends,
                 batch);

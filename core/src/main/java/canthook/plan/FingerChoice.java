@@ -13,8 +13,9 @@ import org.jspecify.annotations.Nullable;
  * @param cutter what the maker calls the cutter
  * @param kerf the slot one pass leaves, as measured in a cut
  * @param clearance the target clearance; null for the house rule of the wood
- * @param lowerBy how much lower than wished the wall may close; null for the house rule
- * @param higherBy how much higher than wished the wall may close
+ * @param lowerBy how much lower than wished the wall may close; null with {@code higherBy} for a height that is about, alone for the
+ *     house rule
+ * @param higherBy how much higher than wished the wall may close; null with {@code lowerBy} for a height that is about
  * @param parity odd (one pair of parts all finger-first) or even (every part finger-first at one end); odd when not said
  * @param shared where the clearance goes; all on one side of each finger when not said
  * @param leftover what becomes of a height that the cutter does not fill; ripped off when not said
@@ -28,7 +29,7 @@ public record FingerChoice(
         Length kerf,
         @Nullable Length clearance,
         @Nullable Length lowerBy,
-        Length higherBy,
+        @Nullable Length higherBy,
         Parity parity,
         Sharing shared,
         Leftover leftover,
@@ -93,7 +94,7 @@ public record FingerChoice(
         Refused.unlessBetween("kerf", "Measured kerf", kerf, Length.mm(0.2), Length.mm(200));
         Refused.unlessAbsentOrBetween("clearance", "Clearance", clearance, Length.mm(-0.5), Length.mm(2));
         Refused.unlessAbsentOrBetween("lowerBy", "May close lower by", lowerBy, Length.ZERO, Length.mm(200));
-        Refused.unlessBetween("higherBy", "May close higher by", higherBy, Length.ZERO, Length.mm(200));
+        Refused.unlessAbsentOrBetween("higherBy", "May close higher by", higherBy, Length.ZERO, Length.mm(200));
     }
 
     /** Equal odd sections with a cutter of which only the kerf is known. */
@@ -103,7 +104,7 @@ public record FingerChoice(
             Length kerf,
             @Nullable Length clearance,
             @Nullable Length lowerBy,
-            Length higherBy) {
+            @Nullable Length higherBy) {
         this(
                 sections,
                 cutter,
@@ -122,6 +123,11 @@ public record FingerChoice(
     /** Whether the ladder ranks over all cutters of the rack. */
     public boolean looksOverTheRack() {
         return Boolean.TRUE.equals(anyCutter);
+    }
+
+    /** Whether the maker says how far the height may give; else it is about what was wished for. */
+    public boolean saysHowFar() {
+        return lowerBy != null || higherBy != null;
     }
 
     public boolean isEven() {
@@ -147,6 +153,21 @@ public record FingerChoice(
         return new FingerChoice(
                 sections, cutter, kerf, clearance, allowed, higherBy, parity, shared, leftover, widths, tool,
                 anyCutter);
+    }
+
+    /** The height exactly as wished for. */
+    public FingerChoice exactly() {
+        return withGive(Length.ZERO, Length.ZERO);
+    }
+
+    /** The height about as wished for. */
+    public FingerChoice about() {
+        return withGive(null, null);
+    }
+
+    private FingerChoice withGive(@Nullable Length lower, @Nullable Length higher) {
+        return new FingerChoice(
+                sections, cutter, kerf, clearance, lower, higher, parity, shared, leftover, widths, tool, anyCutter);
     }
 
     public FingerChoice withClearance(@Nullable Length target) {

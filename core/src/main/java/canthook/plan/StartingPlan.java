@@ -56,17 +56,15 @@ public final class StartingPlan {
                 new FingerChoice(null, wish.cutter(), wish.kerf(), null, null, Length.ZERO),
                 new BoardAtHand(wish.blankLength(), wish.blankWidth(), null, null, false),
                 new JigChoice(null),
-                new BottomChoice(
-                        BottomChoice.Kind.CAPTURED,
+                new Bottom.Captured(
                         new Stuff("sheet-plywood", 0),
                         grooveWidth,
                         new Groove(grooveWidth, depth, grooveWidth),
-                        BottomChoice.Grain.ALONG_LENGTH,
+                        Bottom.Grain.ALONG_LENGTH,
                         false,
                         null,
                         null),
-                new LidChoice(
-                        LidChoice.Kind.NONE, walls, grooveWidth, new Groove(grooveWidth, depth, lidAt), null, null),
+                new Lid.None(walls, grooveWidth, new Groove(grooveWidth, depth, lidAt), null, null),
                 new SeasonsChoice(
                         SeasonsChoice.Known.SHOP_AIR,
                         null,

@@ -1,19 +1,22 @@
 package canthook.planner;
 
 import canthook.blank.CutBlank;
-import canthook.bottom.BottomPanel;
+import canthook.bottom.Bottoms;
+import canthook.bottom.WorkedBottom;
 import canthook.corner.CornersCompared;
 import canthook.cutlist.CutList;
 import canthook.fingers.Ladder;
 import canthook.fit.Fit;
 import canthook.jig.Jig;
-import canthook.lid.SlidingLid;
+import canthook.lid.Lids;
+import canthook.lid.WorkedLid;
 import canthook.mates.MatesApart;
 import canthook.plan.BoxPlan;
 import canthook.seasons.Year;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.size.SizedBox;
+import canthook.walls.WallDemands;
 
 /** One way through: plan and shop in, worked plan out. Pure: no clock, no storage, the same in gives the same out. */
 public final class Planner {
@@ -21,17 +24,33 @@ public final class Planner {
 
     public static WorkedPlan work(BoxPlan plan, Shop shop) {
         HouseRules rules = shop.rules();
-        SizedBox size = SizedBox.of(plan, rules);
-        Ladder fingers = Ladder.of(plan, size, shop);
+        WallDemands walls = WallDemands.of(plan, Bottoms.asks(plan), Lids.asks(plan, rules));
+        SizedBox size = SizedBox.of(plan, walls, rules);
+        Ladder fingers = Ladder.of(plan, size, walls, shop);
         CutBlank blank = CutBlank.of(plan, size, fingers, rules);
         Jig jig = Jig.of(plan, size, fingers, rules);
         CutList cuts = CutList.of(plan, size, fingers, jig, shop);
-        Fit fit = Fit.of(plan, fingers, shop);
+        Fit fit = Fit.of(plan, fingers, jig, shop);
         Year year = Year.of(plan);
         MatesApart mates = MatesApart.of(plan, size, year, rules);
         CornersCompared corners = CornersCompared.of(size, fingers);
-        BottomPanel bottom = BottomPanel.of(plan, size, fingers, year, rules);
-        SlidingLid lid = SlidingLid.of(plan, size, fingers, year, bottom, rules);
-        return new WorkedPlan(plan, shop, size, fingers, blank, jig, cuts, fit, year, mates, corners, bottom, lid);
+        WorkedBottom bottom = Bottoms.of(plan, walls, size, fingers, year, rules);
+        WorkedLid lid = Lids.of(plan, walls, size, fingers, year, bottom, rules);
+        return new WorkedPlan(
+                plan,
+                shop,
+                walls,
+                size,
+                fingers,
+                blank,
+                jig,
+                cuts,
+                fit,
+                year,
+                mates,
+                corners,
+                bottom,
+                lid,
+                new Offers());
     }
 }

@@ -1,12 +1,9 @@
 package canthook.planner;
 
-import canthook.bottom.BottomPanel;
 import canthook.fit.Fit;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
-import canthook.lid.SlidingLid;
-import canthook.panel.PanelWidth;
 import canthook.plan.BatchWish;
 import canthook.verdict.Verdict;
 import canthook.working.Worked;
@@ -35,29 +32,21 @@ public final class Stations {
         stations.add(station(worked, "jig", "Jig", worked.jig().line(display(worked)), false));
         stations.add(station(worked, "cut", "Cut", cut(worked), false));
         stations.add(station(worked, "fit", "Fit", fit(worked), worked.fit().reading() == null));
-        stations.add(station(worked, "bottom", "Bottom", bottom(worked), false));
-        stations.add(station(worked, "lid", "Lid", lid(worked), false));
+        stations.add(station(worked, "bottom", "Bottom", worked.bottom().line(display(worked)), false));
+        stations.add(station(worked, "lid", "Lid", worked.lid().line(display(worked)), false));
         return stations;
     }
 
     private static Station station(WorkedPlan worked, String id, String title, String line, boolean waits) {
         Verdict.Weight worst = null;
-        for (Verdict verdict : worked.verdicts()) {
+        for (Verdict verdict : worked.found()) {
             boolean ours = verdict.station().equals(id)
-                    || (verdict.station().equals("seasons") && panelOf(worked, id) != null);
+                    || (verdict.station().equals("seasons") && worked.panel(id).isPresent());
             if (ours && (worst == null || verdict.weight().compareTo(worst) > 0)) {
                 worst = verdict.weight();
             }
         }
         return new Station(id, title, line, waits, worst);
-    }
-
-    private static @Nullable PanelWidth panelOf(WorkedPlan worked, String id) {
-        return switch (id) {
-            case "bottom" -> worked.bottom().across();
-            case "lid" -> worked.lid().across();
-            default -> null;
-        };
     }
 
     private static String size(WorkedPlan worked) {
@@ -101,31 +90,13 @@ public final class Stations {
         String amount = display(worked).number(size, Precision.FIT);
         return switch (reading.direction()) {
             case STAY -> "clearance " + number(worked, reading.clearance());
-            case AWAY -> "move " + amount + " away";
-            case TOWARDS -> "move " + amount + " towards";
+            case AWAY -> amount + " too loose";
+            case TOWARDS -> amount + " too tight";
         };
     }
 
-    private static String bottom(WorkedPlan worked) {
-        BottomPanel bottom = worked.bottom();
-        if (bottom.across() == null || bottom.along() == null) {
-            return "none";
-        }
-        return "panel " + number(worked, bottom.along()) + " × "
-                + number(worked, bottom.across().cut());
-    }
-
-    private static String lid(WorkedPlan worked) {
-        SlidingLid lid = worked.lid();
-        if (lid.across() == null) {
-            return "none";
-        }
-        return "slides, line " + (lid.isOnBoundary() ? "on" : "off") + " a boundary";
-    }
-
     private static String number(WorkedPlan worked, Worked number) {
-        String text = number.number(display(worked));
-        return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+        return number.shortly(display(worked));
     }
 
     private static LengthDisplay display(WorkedPlan worked) {

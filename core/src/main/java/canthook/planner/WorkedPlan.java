@@ -1,7 +1,7 @@
 package canthook.planner;
 
 import canthook.blank.CutBlank;
-import canthook.bottom.BottomPanel;
+import canthook.bottom.WorkedBottom;
 import canthook.corner.CornersCompared;
 import canthook.cutlist.CutList;
 import canthook.fingers.Ladder;
@@ -9,15 +9,16 @@ import canthook.fingers.Rung;
 import canthook.fingers.SectionLists;
 import canthook.fit.Fit;
 import canthook.jig.Jig;
-import canthook.lid.SlidingLid;
+import canthook.lid.WorkedLid;
 import canthook.mates.MatesApart;
-import canthook.panel.PanelDay;
+import canthook.panel.HeldPanel;
 import canthook.plan.BoxPlan;
 import canthook.seasons.Year;
 import canthook.shop.Shop;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
+import canthook.walls.WallDemands;
 import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,6 +28,7 @@ import java.util.Optional;
 public record WorkedPlan(
         BoxPlan plan,
         Shop shop,
+        WallDemands walls,
         SizedBox size,
         Ladder fingers,
         CutBlank blank,
@@ -36,17 +38,34 @@ public record WorkedPlan(
         Year year,
         MatesApart mates,
         CornersCompared corners,
-        BottomPanel bottom,
-        SlidingLid lid) {
+        WorkedBottom bottom,
+        WorkedLid lid,
+        Offers offers) {
 
     /** The same with decisions that no stage reads: the batch, the name. */
     public WorkedPlan with(BoxPlan changed) {
-        return new WorkedPlan(changed, shop, size, fingers, blank, jig, cuts, fit, year, mates, corners, bottom, lid);
+        return new WorkedPlan(
+                changed,
+                shop,
+                walls,
+                size,
+                fingers,
+                blank,
+                jig,
+                cuts,
+                fit,
+                year,
+                mates,
+                corners,
+                bottom,
+                lid,
+                new Offers());
     }
 
     /** All worked numbers but the ladder's other rungs, in shop order. */
     public List<Worked> numbers() {
         List<Worked> all = new ArrayList<>(200);
+        all.addAll(walls.numbers());
         all.addAll(size.numbers());
         all.addAll(fingers.numbers());
         all.addAll(blank.numbers());
@@ -75,37 +94,43 @@ public record WorkedPlan(
                 }
             }
         }
-        return jig.placeById(id);
+        return jig.placeById(id).or(() -> cuts.passByEye(id).map(jig::place));
     }
 
-    /** The bottom on a day of the year, 0 driest … 1 wettest; empty without one. */
-    public Optional<PanelDay> bottomOn(double day) {
-        return Optional.ofNullable(bottom.across())
-                .map(across ->
-                        PanelDay.of("bottom", across, year, day, plan.bottom().pinned()));
+    /** The panels of the box, bottom before lid. */
+    public List<HeldPanel> panels() {
+        List<HeldPanel> panels = new ArrayList<>();
+        bottom.panel().ifPresent(panels::add);
+        lid.panel().ifPresent(panels::add);
+        return panels;
     }
 
-    /** The lid on a day of the year, 0 driest … 1 wettest; empty without one. */
-    public Optional<PanelDay> lidOn(double day) {
-        return Optional.ofNullable(lid.across()).map(across -> PanelDay.of("lid", across, year, day, false));
+    /** The panel of a bottom or a lid, by whose it is; empty without one. */
+    public Optional<HeldPanel> panel(String of) {
+        return panels().stream().filter(p -> p.of().equals(of)).findFirst();
     }
 
     /** Ways to divide the height into unequal sections, each as the change it is. */
     public List<Fix> patterns() {
-        return SectionLists.patterns(plan, fingers.chosen(), size.height().length());
+        return SectionLists.patterns(plan, fingers.chosen(), size.jointed().length());
     }
 
     /** Numbers that hold on one day of the year. */
     public List<Worked> numbersOn(double day) {
         List<Worked> all = new ArrayList<>();
-        bottomOn(day).ifPresent(b -> all.addAll(b.numbers()));
-        lidOn(day).ifPresent(l -> all.addAll(l.numbers()));
+        panels().forEach(panel -> all.addAll(panel.on(day, year).numbers()));
         return all;
     }
 
-    /** All verdicts, in shop order. */
+    /** All verdicts, in shop order, each with those of its fixes that mend it. */
     public List<Verdict> verdicts() {
+        return offers.of(this);
+    }
+
+    /** All verdicts as the stages found them, their fixes not tried yet. */
+    public List<Verdict> found() {
         List<Verdict> all = new ArrayList<>();
+        all.addAll(walls.verdicts());
         all.addAll(size.verdicts());
         all.addAll(mates.verdicts());
         all.addAll(fingers.verdicts());

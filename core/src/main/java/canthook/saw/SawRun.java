@@ -2,12 +2,14 @@ package canthook.saw;
 
 import canthook.cutlist.CutList;
 import canthook.cutlist.SawCut;
+import canthook.plan.PartEnd;
 import canthook.refusal.Refused;
 import canthook.saw.SawEvent.Kind;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A run at the saw: a cut list, and what happened, replayed from the first event. The same events always give the same place.
@@ -124,10 +126,9 @@ public record SawRun(List<Item> items, Set<String> checked, int at, List<Spoilt>
         String by = part + "′";
         List<Item> after = new ArrayList<>(items.subList(0, at));
         for (Item item : items.subList(0, at)) {
-            int which = item.extra() ? -1 : item.cut().parts().indexOf(letter);
-            if (which >= 0) {
-                after.add(new Item(
-                        item.id() + "." + by, item.cut(), by + item.cut().ends().get(which), true, false));
+            PartEnd end = item.extra() ? null : endOf(item, letter);
+            if (end != null) {
+                after.add(new Item(item.id() + "." + by, item.cut(), by + end.end(), true, false));
             }
         }
         for (Item item : items.subList(at, items.size())) {
@@ -145,7 +146,7 @@ public record SawRun(List<Item> items, Set<String> checked, int at, List<Spoilt>
 
     /** What goes by a letter now: the part itself, or the last new one. */
     private String standing(String letter) {
-        boolean known = items.stream().anyMatch(i -> i.cut().parts().contains(letter));
+        boolean known = items.stream().anyMatch(i -> endOf(i, letter) != null);
         String name = known ? letter : "";
         for (Spoilt s : spoilt) {
             if (s.part().equals(name)) {
@@ -157,11 +158,38 @@ public record SawRun(List<Item> items, Set<String> checked, int at, List<Spoilt>
 
     private static Item renamed(Item item, String part, String by) {
         String letter = part.replace("′", "");
-        int which = item.cut().parts().indexOf(letter);
-        if (item.extra() || which < 0) {
+        PartEnd end = endOf(item, letter);
+        if (item.extra() || end == null) {
             return item;
         }
-        int end = item.cut().ends().get(which);
-        return new Item(item.id(), item.cut(), item.parts().replace(part + end, by + end), false, item.done());
+        return new Item(
+                item.id(), item.cut(), item.parts().replace(part + end.end(), by + end.end()), false, item.done());
+    }
+
+    private static @Nullable PartEnd endOf(Item item, String letter) {
+        return item.cut().ends().stream()
+                .filter(e -> e.part().name().equals(letter))
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** Seconds the cuts still to be made take, and the set-ups before them. */
+    public double secondsLeft(double perPass, double perSetup) {
+        double left = 0;
+        String stack = at > 0 && at <= items.size() ? stackOf(items.get(at - 1)) : "";
+        for (Item item : items.subList(Math.min(at, items.size()), items.size())) {
+            left += perPass + (stackOf(item).equals(stack) ? 0 : perSetup);
+            stack = stackOf(item);
+        }
+        return left;
+    }
+
+    /** Whether the next cut is the first of a set-up. */
+    public boolean beginsSetup() {
+        return !isFinished() && (at == 0 || !stackOf(items.get(at)).equals(stackOf(items.get(at - 1))));
+    }
+
+    private static String stackOf(Item item) {
+        return item.parts() + item.cut().pass().end();
     }
 }

@@ -12,12 +12,16 @@ import org.jspecify.annotations.Nullable;
  * @param slots readings of the slot, one or more
  * @param fingers readings of the finger, one or more
  * @param moved how far the key was moved since the test before, positive away from the cutter; null when it was not
+ * @param sections the plan had when it was cut; null for cuts recorded before that was kept
+ * @param kerf the plan was cut with then; null likewise
  */
 public record TestCut(
         String at,
         List<Length> slots,
         List<Length> fingers,
-        @Nullable Length moved) {
+        @Nullable Length moved,
+        @Nullable Integer sections,
+        @Nullable Length kerf) {
     private static final int MOST_READINGS = 12;
 
     public TestCut {
@@ -27,6 +31,16 @@ public record TestCut(
         Refused.unlessAbsentOrBetween("moved", "Move made", moved, Length.mm(-20), Length.mm(20));
         slots = List.copyOf(slots);
         fingers = List.copyOf(fingers);
+    }
+
+    /** A cut of which only the readings are known. */
+    public TestCut(String at, List<Length> slots, List<Length> fingers, @Nullable Length moved) {
+        this(at, slots, fingers, moved, null, null);
+    }
+
+    /** The same cut, with what it was cut for. */
+    public TestCut cutFor(int count, Length with) {
+        return new TestCut(at, slots, fingers, moved, count, with);
     }
 
     private static void readings(String field, String label, @Nullable List<Length> readings) {

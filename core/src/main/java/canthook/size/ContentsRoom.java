@@ -9,11 +9,11 @@ import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
 import canthook.plan.Contents.Item;
 import canthook.plan.Contents.Laid;
-import canthook.plan.LidChoice;
 import canthook.plan.SizeWish;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
+import canthook.walls.WallDemands;
 import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
@@ -118,9 +118,10 @@ record ContentsRoom(Worked length, Worked width, Worked height, List<SizedBox.Pl
     }
 
     /** Whether they go in when something else leads, and whether the lid clears them. */
-    void judge(BoxPlan plan, Worked insideLength, Worked insideWidth, Worked wall, Verdicts verdicts) {
+    void judge(
+            BoxPlan plan, WallDemands walls, Worked insideLength, Worked insideWidth, Worked wall, Verdicts verdicts) {
         LengthDisplay display = plan.display();
-        Length top = plan.bottom().floor().plus(height.length());
+        Length top = walls.floorHeight().plus(height.length());
         Fix lead = new Fix("Let the contents lead", plan.with(plan.size().withFrom(SizeWish.From.CONTENTS)));
         if (length.length().isOver(insideLength.length())) {
             tooLarge(verdicts, display, "size.needed-length", "long", length, insideLength, lead);
@@ -133,20 +134,6 @@ record ContentsRoom(Worked length, Worked width, Worked height, List<SizedBox.Pl
                     "The contents reach " + display.text(top, Precision.LAYOUT)
                             + " above the reference edge, over the wall.",
                     lead);
-        }
-        if (plan.lid().kind() == LidChoice.Kind.SLIDING
-                && top.isOver(plan.lid().groove().offset())) {
-            verdicts.mind(
-                    Code.CONTENTS_MEET_LID,
-                    "size.needed-height",
-                    "The contents reach " + display.text(top, Precision.LAYOUT) + ", and the lid's groove begins at "
-                            + display.text(plan.lid().groove().offset(), Precision.LAYOUT)
-                            + ": the lid would not pass over.",
-                    new Fix(
-                            "Begin the lid's groove at " + display.text(top, Precision.LAYOUT),
-                            plan.with(plan.lid()
-                                    .withGroove(
-                                            plan.lid().groove().withOffset(Length.shorter(top, Length.mm(1500)))))));
         }
     }
 

@@ -3,10 +3,8 @@ package canthook.size;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
-import canthook.plan.BottomChoice;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
-import canthook.plan.LidChoice;
 import canthook.plan.Opening;
 import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.From;
@@ -15,6 +13,8 @@ import canthook.shop.HouseRules;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
+import canthook.walls.LowWalls;
+import canthook.walls.WallDemands;
 import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
@@ -32,6 +32,8 @@ import org.jspecify.annotations.Nullable;
  * contents lead: inside = what they need   a place leads: outside = place − clearance (− 2 · proud, when left proud)
  * </pre>
  *
+ * @param height of the wall, wished for
+ * @param jointed height that is divided into sections: the wall's, or the low line where every corner ends at one
  * @param thickness of the sides as they come to the saw
  * @param endThickness of the ends; the same number when they do not differ
  * @param finalThickness of a side once its faces are finished
@@ -39,10 +41,12 @@ import org.jspecify.annotations.Nullable;
  * @param proud added to a part at each end; zero when the tips stay under the face
  * @param slotDepth cutter height over the table or base for the slots in the sides
  * @param endSlotDepth the same for the slots in the ends
+ * @param neededHeight that the contents need over the floor; null when none are said
  * @param contents where the things stand, from the inside's left back corner; empty when none are said
  */
 public record SizedBox(
         Worked height,
+        Worked jointed,
         Worked thickness,
         Worked endThickness,
         Worked finalThickness,
@@ -56,6 +60,7 @@ public record SizedBox(
         Worked endLength,
         Worked slotDepth,
         Worked endSlotDepth,
+        @Nullable Worked neededHeight,
         List<Place> contents,
         List<Worked> numbers,
         List<Verdict> verdicts) {
@@ -67,7 +72,7 @@ public record SizedBox(
             String name, boolean divider, Length along, Length across, Length length, Length width, Length height) {}
 
     /** Works out the parts. */
-    public static SizedBox of(BoxPlan plan, HouseRules rules) {
+    public static SizedBox of(BoxPlan plan, WallDemands walls, HouseRules rules) {
         SizeWish wish = plan.size();
         Worksheet sheet = new Worksheet("size");
         Verdicts verdicts = new Verdicts("size");
@@ -83,7 +88,9 @@ public record SizedBox(
                         Show.LAYOUT,
                         wish.endThickness(),
                         "size.endThickness");
-        Worked height = height(plan, sheet, room, thickness);
+        Worked height = height(plan, sheet, room, thickness, walls);
+        LowWalls low = walls.low();
+        Worked jointed = low != null && low.everyCorner() ? low.line() : height;
         boolean under = wish.tips() == Tips.UNDER;
         Worked tips = sheet.ruled(
                 "tips",
@@ -143,10 +150,11 @@ public record SizedBox(
         }
         judgeSize(plan, verdicts, outsideLength, outsideWidth, height);
         if (room != null) {
-            room.judge(plan, insideLength, insideWidth, height, verdicts);
+            room.judge(plan, walls, insideLength, insideWidth, height, verdicts);
         }
         return new SizedBox(
                 height,
+                jointed,
                 thickness,
                 endThickness,
                 finalThickness,
@@ -160,6 +168,7 @@ public record SizedBox(
                 end,
                 depth,
                 endDepth,
+                room == null ? null : room.height(),
                 room == null ? List.of() : room.places(),
                 sheet.numbers(),
                 verdicts.all());
@@ -178,7 +187,8 @@ public record SizedBox(
         return finalEndThickness.length().isUnder(finalThickness.length()) ? finalEndThickness : finalThickness;
     }
 
-    private static Worked height(BoxPlan plan, Worksheet sheet, @Nullable ContentsRoom room, Worked thickness) {
+    private static Worked height(
+            BoxPlan plan, Worksheet sheet, @Nullable ContentsRoom room, Worked thickness, WallDemands walls) {
         SizeWish wish = plan.size();
         String label = "Height of the wall";
         Opening opening = wish.opening();
@@ -197,19 +207,11 @@ public record SizedBox(
         }
         if (wish.from() == From.CONTENTS && room != null) {
             Term needed = room.height().times(1);
-            if (plan.bottom().kind() != BottomChoice.Kind.NONE) {
-                Worked floor = sheet.work(
-                        "floor",
-                        "F",
-                        "Top of the bottom panel",
-                        Show.LAYOUT,
-                        Term.fixed(plan.bottom().groove().offset())
-                                .plus(Term.fixed(plan.bottom().thickness())),
-                        "The groove's lower edge, and the panel that lies on it.");
-                needed = floor.plus(room.height());
+            if (walls.floor() != null) {
+                needed = walls.floor().plus(room.height());
             }
-            if (plan.lid().kind() != LidChoice.Kind.NONE) {
-                needed = needed.plus(Term.fixed(plan.lid().groove().width())).plus(thickness);
+            if (walls.takes() != null) {
+                needed = needed.plus(walls.takes()).plus(thickness);
             }
             return sheet.work(
                     "height",
@@ -217,7 +219,7 @@ public record SizedBox(
                     label,
                     Show.LAYOUT,
                     needed,
-                    plan.lid().kind() == LidChoice.Kind.NONE
+                    walls.takes() == null
                             ? "What the contents need above the bottom panel."
                             : "What the contents need above the bottom panel, the lid's groove, and a wall's thickness of wood over it.");
         }

@@ -64,6 +64,12 @@ public record Worked(
         return unit.isEmpty() ? number(display) : number(display) + " " + unit;
     }
 
+    /** The number for a line where room is short: {@code 248} and not {@code 248.0}. */
+    public String shortly(LengthDisplay display) {
+        String text = number(display);
+        return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+    }
+
     /** The value on the wire: millimetres, mm², or the plain number. */
     public double plain() {
         return value.number();

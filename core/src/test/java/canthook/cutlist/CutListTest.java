@@ -6,12 +6,15 @@ import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import canthook.fingers.Layout;
-import canthook.jig.End;
+import canthook.fingers.End;
+import canthook.fingers.Joint;
+import canthook.fingers.Joint.JointedCorner;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice.Parity;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.Lowered;
+import canthook.plan.Part;
+import canthook.plan.PartEnd;
 import canthook.plan.SizeWish;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
@@ -29,9 +32,9 @@ class CutListTest {
     private static Set<String> slotsOf(CutList list) {
         Set<String> cut = new HashSet<>();
         for (SawCut c : list.cuts()) {
-            for (int i = 0; i < c.parts().size(); i++) {
-                boolean fresh = cut.add(c.parts().get(i) + c.ends().get(i) + " "
-                        + c.pass().slot() + " " + c.pass().pass());
+            for (PartEnd end : c.ends()) {
+                boolean fresh =
+                        cut.add(end + " " + c.pass().slot() + " " + c.pass().pass());
                 assertThat(fresh).as(c.id() + " is cut once").isTrue();
             }
         }
@@ -71,13 +74,11 @@ class CutListTest {
         for (Parity parity : Parity.values()) {
             WorkedPlan worked =
                     work(envelopeDrawer().with(envelopeDrawer().fingers().with(parity)));
-            Layout layout = worked.fingers().chosen().layout();
-            for (CutList.Meeting meeting : worked.cuts().meetings()) {
-                boolean one = layout.isFingerFirst(
-                        meeting.one().substring(0, 1), meeting.one().charAt(1) - '0');
-                boolean other = layout.isFingerFirst(
-                        meeting.other().substring(0, 1), meeting.other().charAt(1) - '0');
-                assertThat(one).as("corner " + meeting.number()).isNotEqualTo(other);
+            Joint joint = worked.fingers().joint();
+            for (JointedCorner corner : worked.cuts().corners()) {
+                assertThat(joint.kind(corner.one()))
+                        .as("corner " + corner.number())
+                        .isNotEqualTo(joint.kind(corner.other()));
             }
         }
     }
@@ -110,26 +111,32 @@ class CutListTest {
         CutList list = work(plan).cuts();
         assertThat(list.verdicts()).extracting(v -> v.code()).contains(Code.TWO_DEPTHS);
         assertThat(list.cuts())
-                .filteredOn(c -> c.parts().contains("A"))
+                .filteredOn(c -> c.endOf(Part.A) != null)
                 .allMatch(c -> c.depth().equals(mm(9.4)));
         assertThat(list.cuts())
-                .filteredOn(c -> c.parts().contains("B"))
+                .filteredOn(c -> c.endOf(Part.B) != null)
                 .allMatch(c -> c.depth().equals(mm(12.4)));
     }
 
     @Test
     void aLowFrontIsCutOnlyAsFarAsItReaches() {
+        // 8 mm bit, 11 sections: five close at 5 · 8 − 3 · 0.12 = 39.64
         BoxPlan plan = bitBox();
-        plan = plan.with(plan.size().withLowered(new Lowered(Lowered.Which.FRONT, mm(40))));
+        plan = plan.with(plan.size().withLowered(new Lowered(Lowered.Which.FRONT, mm(39.64))));
         CutList list = work(plan).cuts();
         assertThat(list.cuts())
-                .filteredOn(c -> c.stack().contains("B1") || c.stack().contains("A2"))
+                .filteredOn(c -> c.stack().contains("B")
+                        || c.stack().contains("A2")
+                        || c.stack().contains("C1"))
                 .isNotEmpty()
-                .allMatch(c -> c.pass().from().isUnder(mm(40)));
-        assertThat(list.meetings())
-                .extracting(m -> m.height().equals(mm(40)))
-                .containsExactly(true, true, false, false);
-        assertThat(list.setups()).extracting(CutList.Setup::stack).contains("A2 + C1", "A1 + C2");
+                .allMatch(c -> !c.pass().to().isOver(mm(39.64 + 0.12)));
+        assertThat(list.corners()).extracting(JointedCorner::isLow).containsExactly(true, true, false, false);
+        assertThat(list.corners()).extracting(JointedCorner::sections).containsExactly(5, 5, 11, 11);
+        assertThat(list.setups())
+                .extracting(CutList.Setup::stack)
+                .containsExactly("A1 + C2", "A2 + C1", "B1", "B2", "D1", "D2");
+        assertThat(list.setups().get(1).face()).isEqualTo(SawCut.Face.FACING);
+        assertThat(list.setups().get(1).upTo()).isEqualTo(mm(39.64));
     }
 
     @Test

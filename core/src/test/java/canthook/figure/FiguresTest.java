@@ -3,6 +3,8 @@ package canthook.figure;
 import static canthook.SeedLibrary.bitBox;
 import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.on;
+import static canthook.SeedLibrary.panel;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -62,12 +64,12 @@ class FiguresTest {
     void everyDimensionMeasuresWhatItSays(BoxPlan plan) {
         WorkedPlan worked = work(plan);
         for (Figure figure : List.of(
-                BoxFigures.size(worked),
-                BoxFigures.unfolded(worked),
+                SizeFigures.of(worked),
+                SizeFigures.unfolded(worked),
                 BlankFigure.of(worked),
                 JigFigure.of(worked, 0),
-                PanelFigures.section(worked, false, 0),
-                PanelFigures.section(worked, true, 1))) {
+                PanelFigures.section(worked, panel(worked, "bottom"), 0),
+                PanelFigures.section(worked, panel(worked, "lid"), 1))) {
             for (Dimension d : figure.dimensions()) {
                 Worked number = worked.number(String.valueOf(d.number())).orElseThrow();
                 double drawn = Math.hypot(d.x2() - d.x1(), d.y2() - d.y1());
@@ -131,10 +133,11 @@ class FiguresTest {
     @ValueSource(doubles = {0, 0.25, 0.5, 1})
     void thePanelIsDrawnAsWideAsItIsThatDay(double day) {
         WorkedPlan worked = work(envelopeDrawer());
-        Shape panel = role(PanelFigures.section(worked, false, day), "panel").get(0);
-        assertThat(worked.bottom().across()).isNotNull();
+        Shape panel = role(PanelFigures.section(worked, panel(worked, "bottom"), day), "panel")
+                .get(0);
+        assertThat(panel(worked, "bottom").across()).isNotNull();
         assertThat(right(panel) - left(panel))
-                .isCloseTo(worked.bottomOn(day).orElseThrow().width().length().mm(), within(0.002));
+                .isCloseTo(on(worked, "bottom", day).width().length().mm(), within(0.002));
     }
 
     @Test

@@ -10,15 +10,16 @@ import static org.assertj.core.api.Assertions.within;
 import canthook.figure.Figure.Dimension;
 import canthook.figure.Figure.Note;
 import canthook.figure.Figure.Shape;
+import canthook.fingers.End;
 import canthook.fingers.Layout.Span;
 import canthook.jig.Cut;
 import canthook.jig.Cut.Fence;
-import canthook.jig.End;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice.Parity;
 import canthook.plan.FingerChoice.Sharing;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.Lowered;
+import canthook.plan.PartEnd;
 import canthook.planner.WorkedPlan;
 import canthook.working.Worked;
 import java.util.List;
@@ -79,7 +80,7 @@ class JigFiguresTest {
             mode = EnumSource.Mode.EXCLUDE)
     void theCutterStandsWhereThePartIsCut(Way way) {
         WorkedPlan worked = by(way);
-        double height = worked.jig().layout(worked.fingers()).height().mm();
+        double height = worked.fingers().joint().layout().height().mm();
         for (int step = 0; step < worked.jig().cuts().size(); step += 5) {
             Cut cut = worked.jig().cuts().get(step);
             Figure figure = JigFigure.of(worked, step);
@@ -128,7 +129,7 @@ class JigFiguresTest {
     void theFourPartsAreMarkedWhereTheyMeet() {
         for (Parity parity : Parity.values()) {
             WorkedPlan worked = work(bitBox().with(bitBox().fingers().with(parity)));
-            Figure marked = BoxFigures.marked(worked);
+            Figure marked = MarkFigures.marked(worked);
             List<String> corners = marked.notes().stream()
                     .filter(n -> n.role().equals("corner"))
                     .map(Note::text)
@@ -137,11 +138,8 @@ class JigFiguresTest {
             assertThat(role(marked, "reference-edge")).hasSize(4);
             // as many slots as the four parts are cut with
             int slots = 0;
-            for (String part : List.of("A", "B", "C", "D")) {
-                for (int end = 1; end <= 2; end++) {
-                    var layout = worked.fingers().chosen().layout();
-                    slots += layout.slots(layout.isFingerFirst(part, end)).size();
-                }
+            for (PartEnd end : PartEnd.all()) {
+                slots += worked.fingers().joint().slots(end).size();
             }
             assertThat(role(marked, "slot")).hasSize(slots);
         }
@@ -149,8 +147,8 @@ class JigFiguresTest {
 
     @Test
     void insideOutJamsOnlyWithAnEvenCount() {
-        Figure odd = BoxFigures.turned(work(bitBox()));
-        Figure even = BoxFigures.turned(work(bitBox().with(bitBox().fingers().with(Parity.EVEN))));
+        Figure odd = MarkFigures.turned(work(bitBox()));
+        Figure even = MarkFigures.turned(work(bitBox().with(bitBox().fingers().with(Parity.EVEN))));
         assertThat(odd.notes()).extracting(Note::text).anyMatch(t -> t.contains("marks inside"));
         assertThat(even.notes()).extracting(Note::text).anyMatch(t -> t.contains("finger on finger"));
         assertThat(role(odd, "reference-edge")).hasSize(6);
@@ -159,7 +157,7 @@ class JigFiguresTest {
     @Test
     void templatesShowBothKindsOfEndInTheirTrueSize() {
         WorkedPlan worked = work(envelopeDrawer());
-        Figure templates = BoxFigures.templates(worked);
+        Figure templates = TemplateFigure.of(worked);
         List<Span> first = worked.fingers().chosen().layout().fingerFirstSlots();
         List<Shape> waste = role(templates, "waste");
         assertThat(waste)
@@ -178,7 +176,7 @@ class JigFiguresTest {
     void aLowFrontIsNotMarkedAboveItsTop() {
         BoxPlan plan = bitBox();
         plan = plan.with(plan.size().withLowered(new Lowered(Lowered.Which.FRONT, mm(40))));
-        assertThat(role(BoxFigures.marked(work(plan)), "cut-away")).hasSize(1);
+        assertThat(role(MarkFigures.marked(work(plan)), "cut-away")).hasSize(1);
     }
 
     @Test

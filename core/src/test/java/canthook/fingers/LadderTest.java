@@ -47,7 +47,7 @@ class LadderTest {
         assertThat(eleven.closing().length()).isEqualTo(mm(87.28));
         assertThat(eleven.ripOff().length()).isEqualTo(mm(0.72));
         assertThat(eleven.passes().count()).isEqualTo(1);
-        assertThat(worked.fingers().recommended()).isEqualTo(11);
+        assertThat(worked.fingers().best().sections().count()).isEqualTo(11);
         assertThat(worked.fingers().sentence())
                 .startsWith("11: one pass a slot with the 8 mm bit; 0.72 mm to rip off;"
                         + " sections a little wider than the wood is thick");

@@ -69,7 +69,7 @@ class PassesTest {
         "2,much wider"
     })
     void theRatioIsSaidInWords(double ratio, String words) {
-        assertThat(Rung.ratioWords(ratio)).contains(words);
+        assertThat(Score.ratioWords(ratio)).contains(words);
     }
 
     @Test

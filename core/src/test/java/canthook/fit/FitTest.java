@@ -63,7 +63,7 @@ class FitTest {
         assertThat(worked.verdicts())
                 .extracting(v -> v.code())
                 .contains(Code.FIT_SETTLED)
-                .doesNotContain(Code.MOVE_THE_KEY);
+                .doesNotContain(Code.CORRECT_THE_FIT);
     }
 
     @Test
@@ -78,7 +78,7 @@ class FitTest {
         assertThat(with(first, cut(lengths(8.00), lengths(7.76), 0.12)).verdicts())
                 .extracting(v -> v.code())
                 .contains(Code.DID_NOT_FOLLOW)
-                .doesNotContain(Code.MOVE_THE_KEY);
+                .doesNotContain(Code.CORRECT_THE_FIT);
         assertThat(with(first, cut(lengths(8.00), lengths(7.87), 0.12)).verdicts())
                 .extracting(v -> v.code())
                 .doesNotContain(Code.DID_NOT_FOLLOW);
@@ -102,6 +102,6 @@ class FitTest {
         assertThat(with(cut(lengths(3.2), lengths(8), null)).verdicts())
                 .extracting(v -> v.code())
                 .contains(Code.READINGS_IMPOSSIBLE)
-                .doesNotContain(Code.MOVE_THE_KEY);
+                .doesNotContain(Code.CORRECT_THE_FIT);
     }
 }

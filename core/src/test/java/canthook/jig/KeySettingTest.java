@@ -6,6 +6,7 @@ import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import canthook.fingers.End;
 import canthook.fingers.Layout.Span;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;

@@ -5,6 +5,7 @@ import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import canthook.fingers.End;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
 import canthook.jig.Cut.ByEye;
@@ -193,7 +194,7 @@ class VirtualJigsTest {
     @MethodSource("plans")
     void whatComesOffEveryJigIsTheLayout(BoxPlan plan) {
         WorkedPlan worked = work(plan);
-        Layout layout = worked.jig().layout(worked.fingers());
+        Layout layout = worked.fingers().joint().layout();
         long allowed = switch (plan.jig().way()) {
             case STOPS -> mm(0.025).nanometres() + 1;
             // leaves come within five thousandths, and a walked key adds them up

@@ -8,10 +8,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import canthook.cutter.Cutter;
+import canthook.fingers.ScrewPlans;
+import canthook.fingers.ScrewPlans.ScrewPlan;
+import canthook.fingers.ScrewPlans.Wanted;
 import canthook.jig.Cut.Fence;
 import canthook.jig.Cut.Stacked;
-import canthook.jig.ScrewPlans.ScrewPlan;
-import canthook.jig.ScrewPlans.Wanted;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.plan.BoxPlan;

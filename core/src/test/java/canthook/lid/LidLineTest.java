@@ -1,14 +1,17 @@
 package canthook.lid;
 
 import static canthook.SeedLibrary.envelopeDrawer;
+import static canthook.SeedLibrary.lidOf;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.panel;
+import static canthook.SeedLibrary.slidingLid;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
-import canthook.plan.LidChoice;
+import canthook.plan.Lid;
 import canthook.plan.Stuff;
 import canthook.planner.WorkedPlan;
 import canthook.verdict.Verdict;
@@ -21,39 +24,40 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class LidLineTest {
     private static BoxPlan grooved(double width, double depth, double offset) {
-        return envelopeDrawer().with(envelopeDrawer().lid().withGroove(new Groove(mm(width), mm(depth), mm(offset))));
+        return envelopeDrawer().with(lidOf(envelopeDrawer()).withGroove(new Groove(mm(width), mm(depth), mm(offset))));
     }
 
     @ParameterizedTest
     @ValueSource(doubles = {30, 41.7, 52, 60.3, 66, 71.2, 75.9, 80})
     void everyFixOfferedPutsTheLineOnABoundary(double offset) {
         WorkedPlan worked = work(grooved(6, 5, offset));
-        worked.lid().verdicts().stream()
+        worked.verdicts().stream()
                 .filter(v -> v.code() == Code.LID_LINE_OFF)
                 .flatMap(v -> v.fixes().stream())
                 .forEach(fix -> {
                     WorkedPlan mended = work(fix.after());
-                    assertThat(mended.lid().isOnBoundary()).as(fix.label()).isTrue();
-                    Length to = mended.plan().lid().groove().offset();
+                    assertThat(slidingLid(mended).isOnBoundary())
+                            .as(fix.label())
+                            .isTrue();
+                    Length to = lidOf(mended.plan()).groove().offset();
                     assertThat(fix.label()).startsWith(to.isOver(mm(offset)) ? "Raise" : "Lower");
                 });
     }
 
     @ParameterizedTest
     @CsvSource({
-        // boundaries of the slot-first part: s = 7.4492, p = 14.7785; the line is 0.25 under the groove's lower edge
-        "7.6992,7.4492,0",
+        // a joint of so many sections closes at n·s − m·c: s = 7.4492, f = 7.3292, p = 14.7785; the line is 0.25 under
+        // the groove
         "15.0285,14.7785,0",
-        "20,22.2277,-2.4777",
+        "20,22.1077,-2.3577",
         "60,59.1138,0.6362",
-        "81.6,81.3415,0.0085"
+        "81.4,81.2215,-0.0715"
     })
-    void theNearestBoundaryIsTheFrontsOwn(double offset, double boundary, double off) {
-        SlidingLid lid = work(grooved(3, 5, offset)).lid();
-        assertThat(lid.boundary()).isNotNull();
-        assertThat(lid.boundary().length().mm()).isCloseTo(boundary, org.assertj.core.api.Assertions.within(2e-4));
-        assertThat(lid.off()).isNotNull();
-        assertThat(lid.off().length().mm()).isCloseTo(off, org.assertj.core.api.Assertions.within(2e-4));
+    void theNearestBoundaryIsWhereFewerSectionsClose(double offset, double boundary, double off) {
+        WorkedPlan worked = work(grooved(3, 5, offset));
+        assertThat(worked.fingers().low().boundary().length().mm())
+                .isCloseTo(boundary, org.assertj.core.api.Assertions.within(2e-4));
+        assertThat(slidingLid(worked).off().length().mm()).isCloseTo(off, org.assertj.core.api.Assertions.within(2e-4));
     }
 
     @Test
@@ -90,24 +94,24 @@ class LidLineTest {
 
     @Test
     void theLidIsAsWideAsACapturedPanelWithItsRunningClearance() {
-        WorkedPlan worked = work(envelopeDrawer());
-        assertThat(worked.lid().across()).isNotNull();
         // 142 + 2 × 5 − 0.8
-        assertThat(worked.lid().across().widest().length()).isEqualTo(mm(151.2));
+        assertThat(panel(work(envelopeDrawer()), "lid").across().widest().length())
+                .isEqualTo(mm(151.2));
         BoxPlan tight = envelopeDrawer();
-        LidChoice own = new LidChoice(
-                LidChoice.Kind.SLIDING,
-                new Stuff("sheet-plywood", 0),
-                mm(5),
-                tight.lid().groove(),
-                mm(0.3),
-                mm(0.5));
-        WorkedPlan other = work(tight.with(own));
-        assertThat(other.lid().across()).isNotNull();
-        assertThat(other.lid().across().widest().length()).isEqualTo(mm(151.7));
-        assertThat(other.lid().tongue()).isNotNull();
-        assertThat(other.lid().tongue().length()).isEqualTo(mm(5.5));
-        assertThat(other.lid().lidLine()).isNotNull();
-        assertThat(other.lid().lidLine().length()).isEqualTo(mm(81.5));
+        Lid.Sliding own = new Lid.Sliding(
+                new Stuff("sheet-plywood", 0), mm(6), lidOf(tight).groove(), mm(0.3), mm(0.5));
+        SlidingLid other = slidingLid(work(tight.with(own)));
+        assertThat(other.held().across().widest().length()).isEqualTo(mm(151.7));
+        assertThat(other.held().tongue().length()).isEqualTo(mm(5.5));
+        assertThat(other.lidLine().length()).isEqualTo(mm(81.5));
+    }
+
+    @Test
+    void aTongueIsNeverThickerThanItsLid() {
+        BoxPlan plan = envelopeDrawer();
+        Lid.Sliding lid = lidOf(plan);
+        WorkedPlan thin = work(plan.with(new Lid.Sliding(lid.stuff(), mm(5), lid.groove(), null, null)));
+        assertThat(slidingLid(thin).held().tongue().length()).isEqualTo(mm(5));
+        assertThat(thin.verdicts()).extracting(Verdict::code).contains(Code.PANEL_RATTLES);
     }
 }

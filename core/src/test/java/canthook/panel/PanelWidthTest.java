@@ -1,17 +1,22 @@
 package canthook.panel;
 
+import static canthook.SeedLibrary.bottomOf;
 import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.on;
+import static canthook.SeedLibrary.slidingLid;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import canthook.fingers.Layout;
+import canthook.SeedLibrary;
 import canthook.panel.GrooveEnds.GrooveEnd;
 import canthook.panel.GrooveEnds.Run;
 import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice;
 import canthook.plan.Groove;
 import canthook.plan.SeasonsChoice;
+import canthook.plan.SizeWish;
 import canthook.plan.Stuff;
 import canthook.planner.WorkedPlan;
 import canthook.seasons.Year;
@@ -66,11 +71,11 @@ class PanelWidthTest {
     @Test
     void theDayOfTheYearMovesThePanelBetweenTheTwo() {
         WorkedPlan worked = work(envelopeDrawer());
-        PanelWidth panel = worked.bottom().across();
+        PanelWidth panel = SeedLibrary.panel(worked, "bottom").across();
         assertThat(panel).isNotNull();
-        assertThat(worked.bottomOn(0).orElseThrow().width().length().mm())
+        assertThat(on(worked, "bottom", 0).width().length().mm())
                 .isCloseTo(panel.driest().length().mm(), within(1e-5));
-        assertThat(worked.bottomOn(1).orElseThrow().width().length().mm())
+        assertThat(on(worked, "bottom", 1).width().length().mm())
                 .isCloseTo(panel.widest().length().mm(), within(1e-5));
     }
 
@@ -106,24 +111,57 @@ class PanelWidthTest {
 
     @Test
     void theWallWithTheSlotMayBeGroovedThroughItsMateMustStop() {
-        Layout layout = new Layout(5, mm(10), mm(9.8), mm(49.4));
-        List<GrooveEnd> ends = GrooveEnds.allRound(layout, new Groove(mm(6), mm(5), mm(12)));
+        // five sections of 10, fingers 9.8: A and C are finger-first
+        BoxPlan five = envelopeDrawer()
+                .with(envelopeDrawer().size().withHeight(mm(49.4)))
+                .with(new FingerChoice(5, "cutter", mm(3), mm(0.2), mm(0), mm(0)));
+        List<GrooveEnd> ends = ends(five, 12);
         assertThat(ends).hasSize(8);
-        assertThat(ends).filteredOn(e -> "AC".contains(e.part())).allMatch(e -> e.run() == Run.THROUGH);
-        assertThat(ends).filteredOn(e -> "BD".contains(e.part())).allMatch(e -> e.run() == Run.STOP);
-        assertThat(GrooveEnds.allRound(layout, new Groove(mm(6), mm(5), mm(2))))
-                .filteredOn(e -> "AC".contains(e.part()))
-                .allMatch(e -> e.run() == Run.STOP);
-        assertThat(GrooveEnds.allRound(layout, new Groove(mm(6), mm(5), mm(7)))).allMatch(e -> e.run() == Run.SHOWS);
-        List<GrooveEnd> lid = GrooveEnds.openAtFront(layout, new Groove(mm(6), mm(5), mm(12)));
-        assertThat(lid).hasSize(6).filteredOn(e -> e.run() == Run.OPEN).hasSize(2);
+        assertThat(ends).filteredOn(e -> e.end().part().isSide()).allMatch(e -> e.run() == Run.THROUGH);
+        assertThat(ends).filteredOn(e -> e.end().part().isEnd()).allMatch(e -> e.run() == Run.STOP);
+        assertThat(ends(five, 2)).filteredOn(e -> e.end().part().isSide()).allMatch(e -> e.run() == Run.STOP);
+        assertThat(ends(five, 7)).allMatch(e -> e.run() == Run.SHOWS);
+        assertThat(SeedLibrary.panel(work(envelopeDrawer()), "lid").ends())
+                .hasSize(6)
+                .filteredOn(e -> e.run() == Run.OPEN)
+                .extracting(e -> e.end().toString())
+                .containsExactly("A2", "C1");
+    }
+
+    private static List<GrooveEnd> ends(BoxPlan plan, double offset) {
+        return SeedLibrary.panel(
+                        work(plan.with(bottomOf(plan).withGroove(new Groove(mm(6), mm(5), mm(offset))))), "bottom")
+                .ends();
+    }
+
+    @Test
+    void wallsOfTwoThicknessesStopTheirGroovesAtTwoPlaces() {
+        BoxPlan plan = envelopeDrawer();
+        plan = plan.with(new SizeWish(
+                        SizeWish.From.OUTSIDE,
+                        mm(300),
+                        mm(200),
+                        mm(96),
+                        mm(9),
+                        SizeWish.Tips.SAND,
+                        null,
+                        mm(12),
+                        null,
+                        null,
+                        null))
+                .with(bottomOf(plan).withGroove(new Groove(mm(4.5), mm(4.5), mm(1))));
+        assertThat(SeedLibrary.panel(work(plan), "bottom").ends())
+                .filteredOn(e -> e.run() == Run.STOP)
+                .isNotEmpty()
+                .allSatisfy(e ->
+                        assertThat(e.stopAt().length()).isEqualTo(e.end().part().isSide() ? mm(7.5) : mm(4.5)));
     }
 
     @Test
     void aPanelThatHoldsTooLittleOffersOnlyWhatMendsIt() {
         BoxPlan wide = envelopeDrawer();
         BoxPlan plan = wide.with(wide.size().withFootprint(mm(600), mm(450)))
-                .with(wide.bottom().withGroove(new Groove(mm(6), mm(4), mm(8))));
+                .with(bottomOf(wide).withGroove(new Groove(mm(6), mm(4), mm(8))));
         Verdict verdict = verdict(plan, Code.ENGAGEMENT_SHORT, "bottom");
         assertThat(verdict.fixes())
                 .isNotEmpty()
@@ -135,10 +173,10 @@ class PanelWidthTest {
     @Test
     void aStraddlingGrooveMovesToTheNearestClearHeight() {
         BoxPlan drawer = envelopeDrawer();
-        BoxPlan plan = drawer.with(drawer.bottom().withGroove(new Groove(mm(6), mm(5), mm(5))));
+        BoxPlan plan = drawer.with(bottomOf(drawer).withGroove(new Groove(mm(6), mm(5), mm(5))));
         Verdict verdict = verdict(plan, Code.GROOVE_STRADDLES, "bottom");
         WorkedPlan mended = work(verdict.fixes().get(0).after());
-        assertThat(mended.plan().bottom().groove().offset().mm()).isCloseTo(7.3292, within(5e-5));
+        assertThat(bottomOf(mended.plan()).groove().offset().mm()).isCloseTo(7.3292, within(5e-5));
         assertThat(mended.bottom().verdicts()).extracting(Verdict::code).doesNotContain(Code.GROOVE_STRADDLES);
     }
 
@@ -149,28 +187,24 @@ class PanelWidthTest {
         assertThat(verdict.fixes())
                 .hasSize(2)
                 .allSatisfy(fix ->
-                        assertThat(work(fix.after()).lid().isOnBoundary()).isTrue());
+                        assertThat(slidingLid(work(fix.after())).isOnBoundary()).isTrue());
     }
 
     @Test
     void aGrooveThroughTheWallStops() {
         BoxPlan drawer = envelopeDrawer();
-        BoxPlan plan = drawer.with(drawer.bottom().withGroove(new Groove(mm(6), mm(12), mm(8))));
+        BoxPlan plan = drawer.with(bottomOf(drawer).withGroove(new Groove(mm(6), mm(12), mm(8))));
         assertThat(verdict(plan, Code.GROOVE_DEEPER_THAN_WALL, "bottom").weight())
                 .isEqualTo(Verdict.Weight.STOP);
     }
 
     @Test
     void theLidRunsFromTheBacksGrooveOverTheLoweredFront() {
-        var lid = work(envelopeDrawer()).lid();
-        assertThat(lid.lidLine()).isNotNull();
+        var lid = slidingLid(work(envelopeDrawer()));
         assertThat(lid.lidLine().length()).isEqualTo(mm(81.75));
-        assertThat(lid.tongue()).isNotNull();
-        assertThat(lid.tongue().length()).isEqualTo(mm(5.75));
+        assertThat(lid.held().tongue().length()).isEqualTo(mm(5.75));
         // 224 inside + 5 of groove + 12 of front − 0.5
-        assertThat(lid.along()).isNotNull();
-        assertThat(lid.along().length()).isEqualTo(mm(240.5));
-        assertThat(lid.insideHeight()).isNotNull();
+        assertThat(lid.held().along().length()).isEqualTo(mm(240.5));
         assertThat(lid.insideHeight().length()).isEqualTo(mm(82 - 8 - 6));
     }
 

@@ -1,13 +1,16 @@
 package canthook.panel;
 
+import static canthook.SeedLibrary.bottomOf;
 import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.on;
+import static canthook.SeedLibrary.panel;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import canthook.length.Length;
-import canthook.plan.BottomChoice;
+import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.plan.SeasonsChoice;
@@ -32,7 +35,7 @@ class YearOfPanelsTest {
     }
 
     private static PanelWidth bottom(WorkedPlan worked) {
-        PanelWidth across = worked.bottom().across();
+        PanelWidth across = panel(worked, "bottom").across();
         assertThat(across).isNotNull();
         return across;
     }
@@ -45,7 +48,7 @@ class YearOfPanelsTest {
             PanelWidth panel = bottom(worked);
             Length room = panel.opening().length().plus(panel.depth().length().times(2));
             for (int day = 0; day <= 10; day++) {
-                Length width = worked.bottomOn(day / 10.0).orElseThrow().width().length();
+                Length width = on(worked, "bottom", day / 10.0).width().length();
                 assertThat(width)
                         .as("day " + day)
                         .isLessThanOrEqualTo(panel.widest().length().plus(new Length(2)));
@@ -60,7 +63,7 @@ class YearOfPanelsTest {
         WorkedPlan worked = work(living(home, Known.METER, 9));
         PanelWidth panel = bottom(worked);
         double narrowest = Math.min(
-                worked.bottomOn(0).orElseThrow().width().length().mm(),
+                on(worked, "bottom", 0).width().length().mm(),
                 panel.cut().length().mm());
         double opening = panel.opening().length().mm();
         double depth = panel.depth().length().mm();
@@ -84,7 +87,7 @@ class YearOfPanelsTest {
         double byHand = 157 * 4 / (100 * 30 / shrinkage - 30 + 8);
         assertThat(byHand).isCloseTo(movement, within(0.02));
         BoxPlan plan =
-                living(Home.OWN, Known.METER, 8).with(envelopeDrawer().bottom().withStuff(stuff));
+                living(Home.OWN, Known.METER, 8).with(bottomOf(envelopeDrawer()).withStuff(stuff));
         WorkedPlan worked = work(plan);
         PanelWidth panel = bottom(worked);
         double m1 = worked.year().now().number();
@@ -96,32 +99,32 @@ class YearOfPanelsTest {
     @Test
     void sheetGoodsHardlyMoveAndMoveBothWays() {
         BoxPlan plan = living(Home.HEATED_HOUSE, Known.SHOP_AIR, 8)
-                .with(envelopeDrawer().bottom().withStuff(new Stuff("sheet-mdf", 0)));
+                .with(bottomOf(envelopeDrawer()).withStuff(new Stuff("sheet-mdf", 0)));
         WorkedPlan worked = work(plan);
         // opening 142, grooves 5, gap 0.5 → 151.5 at 60 %, cut at 50 %: / (1 + 0.35 % × 10/60)
         assertThat(bottom(worked).cut().length().mm()).isCloseTo(151.5 / (1 + 0.0035 * 10 / 60), within(1e-4));
-        assertThat(worked.bottom().along()).isNotNull();
-        assertThat(worked.bottom().along().length().mm()).isCloseTo(233.5 / (1 + 0.0035 * 10 / 60), within(1e-4));
+        assertThat(panel(worked, "bottom").along()).isNotNull();
+        assertThat(panel(worked, "bottom").along().length().mm())
+                .isCloseTo(233.5 / (1 + 0.0035 * 10 / 60), within(1e-4));
     }
 
     @Test
     void grainAlongTheWidthTurnsThePanel() {
-        BottomChoice bottom = envelopeDrawer().bottom();
+        Bottom.Captured bottom = bottomOf(envelopeDrawer());
         BoxPlan plan = envelopeDrawer()
-                .with(new BottomChoice(
-                        bottom.kind(),
+                .with(new Bottom.Captured(
                         bottom.stuff(),
                         bottom.thickness(),
                         bottom.groove(),
-                        BottomChoice.Grain.ALONG_WIDTH,
+                        Bottom.Grain.ALONG_WIDTH,
                         false,
                         null,
                         null));
         WorkedPlan worked = work(plan);
         assertThat(bottom(worked).opening().length()).isEqualTo(mm(224));
-        assertThat(worked.bottom().along()).isNotNull();
+        assertThat(panel(worked, "bottom").along()).isNotNull();
         // 142 + 2 × 5 − 0.5
-        assertThat(worked.bottom().along().length()).isEqualTo(mm(151.5));
+        assertThat(panel(worked, "bottom").along().length()).isEqualTo(mm(151.5));
     }
 
     @Test
@@ -140,9 +143,9 @@ class YearOfPanelsTest {
     void aPinnedPanelIsJudgedCentred() {
         BoxPlan drawer = envelopeDrawer();
         BoxPlan plan = drawer.with(drawer.size().withFootprint(mm(600), mm(420)))
-                .with(drawer.bottom().withGroove(new Groove(mm(6), mm(5), mm(8))));
+                .with(bottomOf(drawer).withGroove(new Groove(mm(6), mm(5), mm(8))));
         assertThat(work(plan).bottom().verdicts()).extracting(Verdict::code).contains(Code.ENGAGEMENT_SHORT);
-        assertThat(work(plan.with(plan.bottom().withPinned(true))).bottom().verdicts())
+        assertThat(work(plan.with(bottomOf(plan).withPinned(true))).bottom().verdicts())
                 .extracting(Verdict::code)
                 .doesNotContain(Code.ENGAGEMENT_SHORT);
     }
@@ -173,22 +176,20 @@ class YearOfPanelsTest {
     @Test
     void whenNothingIsKnownTheDrawingShowsTheHoldThatIsJudged() {
         WorkedPlan unknown = work(living(Home.HEATED_HOUSE, Known.UNKNOWN, 9));
-        PanelDay driest = unknown.bottomOn(0).orElseThrow();
+        PanelDay driest = on(unknown, "bottom", 0);
         assertThat(driest.held().length()).isEqualTo(bottom(unknown).slid().length());
         WorkedPlan known = work(living(Home.HEATED_HOUSE, Known.METER, 9));
-        assertThat(known.bottomOn(0).orElseThrow().held().length())
+        assertThat(on(known, "bottom", 0).held().length())
                 .isEqualTo(bottom(known).slid().length());
-        assertThat(known.bottomOn(1).orElseThrow().gap().length())
+        assertThat(on(known, "bottom", 1).gap().length())
                 .isEqualTo(bottom(known).gap().length());
     }
 
     @Test
     void aPinnedPanelSharesItsGap() {
         BoxPlan drawer = living(Home.TEMPERATE_HOUSE, Known.METER, 9);
-        PanelDay loose = work(drawer).bottomOn(0.4).orElseThrow();
-        PanelDay pinned = work(drawer.with(drawer.bottom().withPinned(true)))
-                .bottomOn(0.4)
-                .orElseThrow();
+        PanelDay loose = on(work(drawer), "bottom", 0.4);
+        PanelDay pinned = on(work(drawer.with(bottomOf(drawer).withPinned(true))), "bottom", 0.4);
         assertThat(pinned.width())
                 .extracting(w -> w.length())
                 .isEqualTo(loose.width().length());

@@ -1,19 +1,24 @@
 package canthook.planner;
 
+import static canthook.SeedLibrary.bottomOf;
 import static canthook.SeedLibrary.envelopeDrawer;
+import static canthook.SeedLibrary.lidOf;
 import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.figure.BlankFigure;
-import canthook.figure.BoxFigures;
 import canthook.figure.Figure;
 import canthook.figure.FitFigures;
 import canthook.figure.JigFigure;
+import canthook.figure.MarkFigures;
 import canthook.figure.PanelFigures;
+import canthook.figure.SizeFigures;
+import canthook.figure.StandingFigure;
 import canthook.figure.StickFigure;
+import canthook.figure.TemplateFigure;
+import canthook.panel.HeldPanel;
 import canthook.plan.BoardAtHand;
-import canthook.plan.BottomChoice;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
 import canthook.plan.FingerChoice;
@@ -67,8 +72,8 @@ class PlannerTest {
                         mm(between(0, 200))))
                 .with(new BoardAtHand(
                         mm(between(1, 20000)), mm(between(1, 3000)), mm(between(0, 500)), mm(between(0, 20)), true))
-                .with(drawer.bottom().withGroove(bottom).withPinned(RANDOM.nextBoolean()))
-                .with(drawer.lid().withGroove(lid));
+                .with(bottomOf(drawer).withGroove(bottom).withPinned(RANDOM.nextBoolean()))
+                .with(lidOf(drawer).withGroove(lid));
     }
 
     private static Contents.Item things() {
@@ -101,17 +106,21 @@ class PlannerTest {
                 JigFigure.of(worked, step);
             }
             for (Figure figure : List.of(
-                    BoxFigures.size(worked),
-                    BoxFigures.unfolded(worked),
-                    BoxFigures.standing(worked),
+                    SizeFigures.of(worked),
+                    SizeFigures.unfolded(worked),
+                    StandingFigure.of(worked),
                     BlankFigure.of(worked),
                     FitFigures.joint(worked),
                     FitFigures.band(worked),
                     StickFigure.of(worked),
-                    PanelFigures.section(worked, false, 0.3),
-                    PanelFigures.grooves(worked, true, 0.9),
-                    PanelFigures.ends(worked, true))) {
+                    TemplateFigure.of(worked),
+                    MarkFigures.marked(worked))) {
                 assertThat(figure.width()).as(figure.id()).isFinite().isPositive();
+            }
+            for (HeldPanel panel : worked.panels()) {
+                assertThat(PanelFigures.section(worked, panel, 0.3).width()).isPositive();
+                assertThat(PanelFigures.grooves(worked, panel, 0.9).width()).isPositive();
+                assertThat(PanelFigures.ends(worked, panel).notes()).hasSizeGreaterThan(4);
             }
             for (Worked number : worked.numbers()) {
                 assertThat(number.plain()).as(number.id()).isFinite();
@@ -143,17 +152,8 @@ class PlannerTest {
     @Test
     void aBoxWithoutBottomAndLidStillWorks() {
         BoxPlan drawer = envelopeDrawer();
-        BottomChoice none = new BottomChoice(
-                BottomChoice.Kind.NONE,
-                drawer.bottom().stuff(),
-                mm(6),
-                drawer.bottom().groove(),
-                drawer.bottom().grain(),
-                false,
-                null,
-                null);
-        WorkedPlan worked = work(drawer.with(none));
-        assertThat(worked.bottom().ends()).isEmpty();
+        WorkedPlan worked = work(drawer.with(bottomOf(drawer).putAway()));
+        assertThat(worked.panel("bottom")).isEmpty();
         assertThat(StickFigure.of(worked).marks())
                 .extracting(Figure.Mark::id)
                 .doesNotContain("bottom-groove")

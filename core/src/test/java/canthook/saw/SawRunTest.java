@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import canthook.cutlist.CutList;
+import canthook.plan.Part;
 import canthook.refusal.Refused;
 import canthook.saw.SawEvent.Wrong;
 import java.util.ArrayList;
@@ -66,8 +67,7 @@ class SawRunTest {
         Set<String> cut = new HashSet<>();
         end.items().stream()
                 .filter(i -> i.parts().contains("C′"))
-                .forEach(i -> cut.add(i.cut().pass().slot() + " "
-                        + i.cut().ends().get(i.cut().parts().indexOf("C"))));
+                .forEach(i -> cut.add(i.cut().pass().slot() + " " + i.cut().endOf(Part.C)));
         assertThat(cut).hasSize(10);
     }
 

@@ -1,6 +1,7 @@
 package canthook.size;
 
 import static canthook.SeedLibrary.envelopeDrawer;
+import static canthook.SeedLibrary.lidOf;
 import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -10,7 +11,6 @@ import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
 import canthook.plan.Contents.Item;
 import canthook.plan.Contents.Laid;
-import canthook.plan.LidChoice;
 import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.From;
 import canthook.plan.SizeWish.Tips;
@@ -53,10 +53,9 @@ class ContentsGoInTest {
 
     private static WorkedPlan boxFor(Contents contents, Length ends) {
         BoxPlan drawer = envelopeDrawer();
-        LidChoice lid = drawer.lid();
         return work(drawer.with(new SizeWish(
                         From.CONTENTS, mm(248), mm(166), mm(96), mm(9), Tips.SAND, null, ends, contents, null, null))
-                .with(new LidChoice(LidChoice.Kind.NONE, lid.stuff(), lid.thickness(), lid.groove(), null, null)));
+                .with(lidOf(drawer).putAway()));
     }
 
     private static double value(WorkedPlan worked, String id) {

@@ -2,12 +2,12 @@ package canthook.size;
 
 import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.From;
 import canthook.plan.SizeWish.Tips;
-import canthook.shop.HouseRules;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import org.junit.jupiter.api.Test;
@@ -16,7 +16,7 @@ class SizedBoxTest {
     private static SizedBox box(From from, double length, double width, double thickness, Tips tips, Double proud) {
         SizeWish wish = new SizeWish(
                 from, mm(length), mm(width), mm(96), mm(thickness), tips, proud == null ? null : mm(proud));
-        return SizedBox.of(envelopeDrawer().with(wish), HouseRules.DEFAULT);
+        return work(envelopeDrawer().with(wish)).size();
     }
 
     @Test

@@ -1,6 +1,7 @@
 package canthook.size;
 
 import static canthook.SeedLibrary.envelopeDrawer;
+import static canthook.SeedLibrary.lidOf;
 import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -13,7 +14,6 @@ import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
 import canthook.plan.Contents.Item;
 import canthook.plan.Contents.Laid;
-import canthook.plan.LidChoice;
 import canthook.plan.Lowered;
 import canthook.plan.Opening;
 import canthook.plan.SizeWish;
@@ -39,9 +39,7 @@ class WhatLeadsTest {
 
     private static BoxPlan open(SizeWish wish) {
         BoxPlan drawer = envelopeDrawer();
-        LidChoice lid = drawer.lid();
-        return drawer.with(wish)
-                .with(new LidChoice(LidChoice.Kind.NONE, lid.stuff(), lid.thickness(), lid.groove(), null, null));
+        return drawer.with(wish).with(lidOf(drawer).putAway());
     }
 
     private static double value(WorkedPlan worked, String id) {

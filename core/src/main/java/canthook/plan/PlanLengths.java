@@ -1,13 +1,7 @@
-package canthook.planner;
+package canthook.plan;
 
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
-import canthook.plan.BoxPlan;
-import canthook.plan.Contents;
-import canthook.plan.Groove;
-import canthook.plan.JigChoice;
-import canthook.plan.Opening;
-import canthook.plan.SizeWish;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -106,7 +100,10 @@ public final class PlanLengths {
         }
     }
 
-    private void put(String place, Groove groove) {
+    private void put(String place, @Nullable Groove groove) {
+        if (groove == null) {
+            return;
+        }
         put(place + ".width", groove.width());
         put(place + ".depth", groove.depth());
         put(place + ".offset", groove.offset());

@@ -1,0 +1,252 @@
+package canthook.bottom;
+
+import static canthook.working.Term.fixed;
+
+import canthook.fingers.Ladder;
+import canthook.fingers.Layout;
+import canthook.fingers.Layout.Span;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.panel.GrooveEnds;
+import canthook.panel.GrooveJudge;
+import canthook.panel.HeldPanel;
+import canthook.panel.PanelWidth;
+import canthook.plan.Bottom.Captured;
+import canthook.plan.Bottom.Grain;
+import canthook.plan.BoxPlan;
+import canthook.plan.Groove;
+import canthook.plan.Part;
+import canthook.plan.Stuff;
+import canthook.seasons.Year;
+import canthook.shop.HouseRule;
+import canthook.shop.HouseRules;
+import canthook.size.SizedBox;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdicts;
+import canthook.walls.Asks;
+import canthook.walls.GrooveAsked;
+import canthook.walls.WallDemands;
+import canthook.working.Show;
+import canthook.working.Term;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A bottom captured in a groove before glue-up.
+ *
+ * <pre>
+ * asks of the walls: a groove in all four; things stand at its lower edge + the panel
+ * along the grain: L = L_in + 2 g_d − end fit       sheet goods: the same with their small movement
+ * tongue, when the panel is thicker than the groove: g_w − 0.15
+ * stop of a groove, from the part's finished end: T_mate − g_d; that is the wall left outside, at least 2 mm
+ * </pre>
+ *
+ * @param held the panel in its groove
+ * @param insideHeight left above the panel
+ */
+public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> numbers, List<Verdict> verdicts)
+        implements WorkedBottom {
+
+    /** A groove in all four walls, and a floor. */
+    static Asks asks(Captured bottom) {
+        Worksheet sheet = new Worksheet("bottom");
+        Groove groove = bottom.groove();
+        Worked depth =
+                sheet.decided("groove-depth", "gd", "Groove depth", Show.LAYOUT, groove.depth(), "bottom.groove.depth");
+        Worked width =
+                sheet.decided("groove-width", "gw", "Groove width", Show.LAYOUT, groove.width(), "bottom.groove.width");
+        Worked offset = sheet.decided(
+                "groove-offset",
+                "go",
+                "Groove above the bottom edge",
+                Show.LAYOUT,
+                groove.offset(),
+                "bottom.groove.offset");
+        Worked thickness =
+                sheet.decided("thickness", "t", "Panel thickness", Show.LAYOUT, bottom.thickness(), "bottom.thickness");
+        Worked floor = sheet.work(
+                "floor",
+                "F",
+                "Top of the bottom panel",
+                Show.LAYOUT,
+                offset.plus(thickness),
+                "The groove's lower edge, and the panel that lies on it.");
+        return new Asks(
+                List.of(new GrooveAsked("bottom", groove, depth, width, offset, thickness, EnumSet.allOf(Part.class))),
+                floor,
+                null,
+                null,
+                null,
+                sheet.numbers());
+    }
+
+    static CapturedBottom of(
+            Captured choice,
+            BoxPlan plan,
+            WallDemands walls,
+            SizedBox box,
+            Ladder ladder,
+            Year year,
+            HouseRules rules) {
+        Worksheet sheet = new Worksheet("bottom");
+        GrooveAsked groove = walls.groove("bottom").orElseThrow();
+        Worked thickness = groove.panel();
+        boolean lengthwise = choice.grain() == Grain.ALONG_LENGTH;
+        Worked openingAcross = lengthwise ? box.insideWidth() : box.insideLength();
+        Worked openingAlong = lengthwise ? box.insideLength() : box.insideWidth();
+        Worked gap = choice.gap() == null
+                ? null
+                : sheet.decided("gap", "gap", "Gap at the wettest, total", Show.FIT, choice.gap(), "bottom.gap");
+        PanelWidth across =
+                PanelWidth.of(sheet, choice.stuff(), "bottom.stuff", year, openingAcross, groove.depth(), gap, rules);
+        Worked along = along(sheet, choice, openingAlong, groove.depth(), across, rules);
+        Worked tongue = choice.thickness().isOver(groove.groove().width())
+                ? sheet.work(
+                        "tongue",
+                        "tt",
+                        "Tongue",
+                        Show.FIT,
+                        groove.width().minus(fixed(Length.mm(0.15))),
+                        "The panel is thicker than its groove: rabbet its edge to a tongue that slides.")
+                : sheet.work(
+                        "tongue",
+                        "tt",
+                        "Edge in the groove",
+                        Show.FIT,
+                        thickness.times(1),
+                        "The panel's edge enters as it is.");
+        GrooveEnds.Stops stops = GrooveEnds.stops(sheet, box, groove);
+        Worked inside = sheet.work(
+                "inside-height",
+                "Hᵢ",
+                "Inside height above the bottom",
+                Show.LAYOUT,
+                ladder.wall().minus(groove.offset()).minus(thickness),
+                "The wall, less the groove's lower edge, less the panel standing on it.");
+        Layout layout = ladder.joint().layout();
+        Verdicts verdicts = new Verdicts("bottom");
+        judge(choice, plan, box, rules, layout, groove, across, stops, verdicts);
+        HeldPanel held = new HeldPanel(
+                "bottom",
+                groove,
+                across,
+                along,
+                tongue,
+                choice.pinned(),
+                GrooveEnds.of(layout, groove, stops, Optional.empty()));
+        return new CapturedBottom(held, inside, sheet.numbers(), verdicts.all());
+    }
+
+    @Override
+    public Optional<HeldPanel> panel() {
+        return Optional.of(held);
+    }
+
+    @Override
+    public String line(LengthDisplay display) {
+        return "panel " + held.along().shortly(display) + " × "
+                + held.across().cut().shortly(display);
+    }
+
+    private static Worked along(
+            Worksheet sheet, Captured choice, Worked opening, Worked depth, PanelWidth across, HouseRules rules) {
+        Worked endFit = sheet.ruled(
+                "end-fit",
+                "ef",
+                "End fit, total",
+                Show.FIT,
+                rules.endFit(),
+                HouseRule.END_FIT.reason(),
+                choice.endFit(),
+                "bottom.endFit");
+        Term room = opening.plus(fixed(2).times(depth)).minus(endFit);
+        return across.movements().wood().isSheet()
+                ? sheet.work(
+                        "along",
+                        "Lp",
+                        "Cut its other way at",
+                        Show.FIT,
+                        room.over(fixed(1).plus(across.byWetness())),
+                        "Sheet goods move both ways: the opening and both grooves, less the end fit, at the wettest.")
+                : sheet.work(
+                        "along",
+                        "Lp",
+                        "Cut it along the grain at",
+                        Show.FIT,
+                        room,
+                        "The opening and both grooves, less the end fit; along the grain it does not move.");
+    }
+
+    private static void judge(
+            Captured choice,
+            BoxPlan plan,
+            SizedBox box,
+            HouseRules rules,
+            Layout layout,
+            GrooveAsked asked,
+            PanelWidth across,
+            GrooveEnds.Stops stops,
+            Verdicts verdicts) {
+        Groove groove = asked.groove();
+        GrooveJudge judge =
+                new GrooveJudge(asked, plan, box, rules, changed -> plan.with(choice.withGroove(changed)), verdicts);
+        if (!judge.leavesAWall()) {
+            return;
+        }
+        if (groove.top().isOver(layout.height())) {
+            verdicts.stop(
+                    Code.GROOVE_OFF_WALL,
+                    "bottom.groove-offset",
+                    "The groove ends above the wall's upper edge. Lower it or make it narrower.");
+            return;
+        }
+        judge.depth();
+        if (layout.meets(new Span(groove.offset(), groove.top())) == Layout.Where.STRADDLES) {
+            verdicts.mind(
+                    Code.GROOVE_STRADDLES,
+                    "bottom.groove-offset",
+                    "The groove straddles a section boundary: it shows on both mates unless all eight ends are stopped.",
+                    judge.intoOneSection(layout));
+        }
+        judge.wallLeft(stops);
+        judge.thickness(
+                choice.thickness(),
+                groove.width(),
+                "The panel is thicker than its groove: rabbet its edge, below or above, to the tongue given.",
+                "The panel is " + plan.display().text(groove.width().minus(choice.thickness()), Precision.FIT)
+                        + " thinner than its groove and will rattle.",
+                choice.thickness().isOver(groove.width()) ? "bottom.tongue" : "bottom.thickness");
+        if (!across.cut().length().isPositive()) {
+            verdicts.stop(
+                    Code.PANEL_TOO_SMALL,
+                    "bottom.gap",
+                    "The gap asked for leaves no panel at all. Ask for a smaller one.");
+            return;
+        }
+        judge.engagement(across, choice.pinned(), "panel", remedies(choice, plan));
+    }
+
+    /** Beside a deeper groove: pinned at its centre, a board that moves less. */
+    private static List<Fix> remedies(Captured choice, BoxPlan plan) {
+        List<Fix> fixes = new ArrayList<>();
+        if (!choice.pinned()) {
+            fixes.add(new Fix("Pin it at its centre", plan.with(choice.withPinned(true))));
+        }
+        if (!choice.stuff().known().isSheet()) {
+            if (choice.stuff().ringAngle() < 90) {
+                fixes.add(new Fix(
+                        "Take a quarter-sawn board",
+                        plan.with(choice.withStuff(choice.stuff().withRingAngle(90)))));
+            }
+            fixes.add(new Fix("Take plywood", plan.with(choice.withStuff(new Stuff("sheet-plywood", 0)))));
+        }
+        return fixes;
+    }
+}

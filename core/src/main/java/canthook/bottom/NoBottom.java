@@ -1,0 +1,37 @@
+package canthook.bottom;
+
+import canthook.length.LengthDisplay;
+import canthook.panel.HeldPanel;
+import canthook.verdict.Verdict;
+import canthook.working.Worked;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** A box without a bottom: nothing follows. */
+public record NoBottom() implements WorkedBottom {
+    @Override
+    public Optional<HeldPanel> panel() {
+        return Optional.empty();
+    }
+
+    @Override
+    public @Nullable Worked insideHeight() {
+        return null;
+    }
+
+    @Override
+    public String line(LengthDisplay display) {
+        return "none";
+    }
+
+    @Override
+    public List<Worked> numbers() {
+        return List.of();
+    }
+
+    @Override
+    public List<Verdict> verdicts() {
+        return List.of();
+    }
+}

@@ -1,0 +1,85 @@
+package canthook.figure;
+
+import canthook.fingers.Joint;
+import canthook.fingers.Layout.Span;
+import canthook.plan.Part;
+import canthook.plan.PartEnd;
+import canthook.planner.WorkedPlan;
+import canthook.size.SizedBox;
+import canthook.walls.LowWalls;
+
+/** The box on the shelf, seen from above a corner. */
+public final class StandingFigure {
+    private StandingFigure() {}
+
+    /** The box on the shelf, seen from above a corner: fingers, end grain, lid line where they really are. */
+    public static Figure of(WorkedPlan worked) {
+        SizedBox box = worked.size();
+        Joint joint = worked.fingers().joint();
+        Drawing d = new Drawing("standing", worked.plan().name(), worked.plan().display());
+        double length = box.outsideLength().length().mm();
+        double width = box.outsideWidth().length().mm();
+        double height = joint.wall().mm();
+        double t = Math.min(box.finalThickness().length().mm(), Math.min(length, width) / 2);
+        double dx = 0.5 * width;
+        double dy = 0.38 * width;
+        LowWalls low = worked.walls().low();
+        double off = Math.max(0, joint.wall().minus(joint.top(Part.B)).mm());
+        double slope = low != null && low.sloped() ? off : 0;
+        d.shape("standing-top", null, 0, 0, length, slope, length + dx, slope - dy, dx, -dy);
+        double ix = 0.5 * t;
+        double iy = 0.38 * t;
+        d.shape(
+                "standing-inside",
+                null,
+                t + ix,
+                -iy,
+                length - t + ix,
+                slope - iy,
+                length - t + dx - ix,
+                slope - dy + iy,
+                t + dx - ix,
+                -dy + iy);
+        d.shape("side-grain", null, 0, 0, length, slope, length, height, 0, height);
+        d.shape("standing-end", null, length, off, length + dx, off - dy, length + dx, height - dy, length, height);
+        if (off > slope) {
+            d.shape("standing-inside", null, length, 0, length + dx, -dy, length + dx, off - dy, length, off);
+        }
+        for (int end = 1; end <= 2; end++) {
+            for (Span span : joint.slots(new PartEnd(Part.A, end))) {
+                double to = height - span.to().mm();
+                d.rect(
+                        "end-grain",
+                        end == 1 ? 0 : length - t,
+                        to,
+                        t,
+                        span.width().mm());
+            }
+        }
+        for (int end = 1; end <= 2; end++) {
+            double bx = end == 1 ? 0 : dx;
+            double by = end == 1 ? 0 : -dy;
+            double inX = end == 1 ? ix : -ix;
+            double inY = end == 1 ? -iy : iy;
+            for (Span span : joint.slots(new PartEnd(Part.B, end))) {
+                double from = height - span.from().mm();
+                double to = height - span.to().mm();
+                d.shape(
+                        "standing-end-grain",
+                        null,
+                        length + bx,
+                        from + by,
+                        length + bx + inX,
+                        from + by + inY,
+                        length + bx + inX,
+                        to + by + inY,
+                        length + bx,
+                        to + by);
+            }
+        }
+        if (low != null && low.by() == LowWalls.By.LID) {
+            d.shape("lid-line", null, length, off, length + dx, off - dy);
+        }
+        return d.done();
+    }
+}

@@ -1,0 +1,447 @@
+package canthook.fingers;
+
+import static canthook.working.Term.fixed;
+import static canthook.working.Term.roundedUp;
+
+import canthook.fingers.Layout.Span;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice.Leftover;
+import canthook.plan.FingerChoice.Sharing;
+import canthook.plan.JigChoice.Way;
+import canthook.shop.HouseRule;
+import canthook.shop.HouseRules;
+import canthook.size.SizedBox;
+import canthook.walls.LowWalls;
+import canthook.walls.WallDemands;
+import canthook.working.Quantity;
+import canthook.working.Show;
+import canthook.working.Term;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Divides a height into sections.
+ *
+ * <pre>
+ * m = ⌈n/2⌉      H = n·s − m·c      s = (H + m·c)/n      f = s − c      p = s + f
+ * one pass: s = kerf, and the wall closes at n·k − m·c, which is not n times the cutter
+ * a screw: the nearest whole steps to that slot and clearance, and what they close at
+ * </pre>
+ *
+ * Check: H 96, n 13, c 0.12: s 7.4492, f 7.3292, p 14.7785. 8.00 mm bit, c 0.12, 11 sections: closes at 87.28.
+ *
+ * @param walls what the walls are asked
+ */
+record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules) {
+
+    /**
+     * Works out one count of equal sections; {@code name} is the sheet's: {@code fingers}, or {@code fingers.13} for a rung of
+     * the ladder.
+     */
+    Rung equal(String name, int count, Tool tool) {
+        Worksheet sheet = new Worksheet(name);
+        Worked height = box.jointed();
+        boolean turned = plan.jig().way() == Way.SCREW;
+        Worked n = sheet.decided("sections", "n", "Sections", Show.COUNT, count, "fingers.sections");
+        Worked m = halved(sheet, n);
+        Worked wanted = turned
+                ? Clearance.of(sheet, "clearance-wanted", "Clearance wanted", plan, count, rules)
+                : Clearance.of(sheet, "clearance", "Clearance", plan, count, rules);
+        HeightBand band = band(tool.kerf(), wanted, count);
+        Worked kerf = tool.kerf(sheet, count, wanted.length(), band);
+        band = band(kerf.length(), wanted, count);
+        Worked onePass = onePass(sheet, n, m, kerf, wanted);
+        boolean once = band.holds(onePass.length());
+        Term ideal = once ? kerf.times(1) : height.plus(m.times(wanted)).over(n);
+        Term overlap = Passes.overlap(kerf, rules);
+        ScrewSteps screw =
+                turned ? ScrewSteps.of(plan, sheet, kerf, overlap.length(), ideal.length(), wanted, rules) : null;
+        Worked clearance = screw == null ? wanted : screw.clearance();
+        Worked slot = screw != null
+                ? screw.slot()
+                : sheet.work(
+                        "slot",
+                        "s",
+                        "Slot",
+                        Show.FIT,
+                        ideal,
+                        once
+                                ? "One pass of the cutter makes the slot."
+                                : "The height, and the clearance each finger gives up, shared out over the sections.");
+        Worked finger = sheet.work(
+                "finger",
+                "f",
+                "Finger",
+                Show.FIT,
+                slot.minus(clearance),
+                "A finger is narrower than its slot by the clearance.");
+        Worked pitch = sheet.work(
+                "pitch", "p", "Pitch", Show.FIT, slot.plus(finger), "From one slot to the next: a slot and a finger.");
+        Leftover leftover = screw == null ? plan.fingers().leftover() : Leftover.RIP;
+        boolean fills = screw == null && (!once || leftover != Leftover.RIP);
+        Worked closing = fills
+                ? sheet.work(
+                        "closing-height",
+                        "H₀",
+                        "Closing height",
+                        Show.FIT,
+                        height.times(1),
+                        once
+                                ? "What the sections do not fill goes to the edges, as you decided."
+                                : "The sections fill the height wished for.")
+                : sheet.work(
+                        "closing-height",
+                        "H₀",
+                        "Closing height",
+                        Show.FIT,
+                        n.times(slot).minus(m.times(clearance)),
+                        "Where the last section ends whole.");
+        boolean feasible = !slot.length().isUnder(kerf.length())
+                && finger.length().isPositive()
+                && closing.length().isPositive();
+        Length shift = shift(clearance.length());
+        Length left = once && fills ? height.length().minus(onePass.length()) : Length.ZERO;
+        Layout layout = leftover == Leftover.EDGES && left.nanometres() != 0
+                ? new Layout(
+                        count,
+                        slot.length(),
+                        finger.length(),
+                        closing.length(),
+                        shift,
+                        Length.ZERO,
+                        SectionLists.toTheEdges(count, slot.length(), finger.length(), left))
+                : new Layout(count, slot.length(), finger.length(), closing.length(), shift, left, List.of());
+        return new Numbers(
+                        sheet, tool, n, m, clearance, wanted, kerf, overlap, onePass, slot, finger, pitch, closing,
+                        band, screw)
+                .rung(feasible, layout, this);
+    }
+
+    /** Works out a list of unequal sections; slot, finger and pitch are means. */
+    Rung listed(List<Length> widths, Tool tool) {
+        Worksheet sheet = new Worksheet("fingers");
+        Worked n = sheet.work(
+                "sections", "n", "Sections", Show.COUNT, fixed(widths.size()), "As many as are in your list.");
+        Worked m = halved(sheet, n);
+        Worked clearance = Clearance.of(sheet, "clearance", "Clearance", plan, widths.size(), rules);
+        Term sum = fixed(widths.get(0));
+        for (Length width : widths.subList(1, widths.size())) {
+            sum = sum.plus(fixed(width));
+        }
+        Worked closing = sheet.work(
+                "closing-height", "H₀", "Closing height", Show.FIT, sum, "Your sections, one after another.");
+        Worked slot = sheet.work(
+                "slot",
+                "s",
+                "Slot, on average",
+                Show.FIT,
+                closing.plus(m.times(clearance)).over(n),
+                "Your sections are not equal; this is their mean with the clearance each finger gives up.");
+        Worked finger = sheet.work(
+                "finger",
+                "f",
+                "Finger, on average",
+                Show.FIT,
+                slot.minus(clearance),
+                "A finger is narrower than its slot by the clearance.");
+        Worked pitch = sheet.work(
+                "pitch", "p", "Pitch, on average", Show.FIT, slot.plus(finger), "A slot and a finger, on average.");
+        Worked kerf = tool.measured(sheet);
+        Layout layout = new Layout(
+                widths.size(),
+                slot.length(),
+                finger.length(),
+                closing.length(),
+                shift(clearance.length()),
+                Length.ZERO,
+                widths);
+        boolean feasible = narrowest(layout).compareTo(kerf.length()) >= 0
+                && layout.slotFirstFingers().stream().allMatch(f -> f.width().isPositive());
+        return new Numbers(
+                        sheet,
+                        tool,
+                        n,
+                        m,
+                        clearance,
+                        clearance,
+                        kerf,
+                        Passes.overlap(kerf, rules),
+                        onePass(sheet, n, m, kerf, clearance),
+                        slot,
+                        finger,
+                        pitch,
+                        closing,
+                        band(kerf.length(), clearance, widths.size()),
+                        null)
+                .rung(feasible, layout, this);
+    }
+
+    /** False when so many sections cannot be cut with a cutter, without working them out: even slots of its kerf close too high. */
+    boolean mayHold(int count, Tool tool) {
+        Length own = plan.fingers().clearance();
+        Length clearance = own != null
+                ? own
+                : rules.clearance(plan.walls().known())
+                        .plus(rules.extraPerTenSections().times(Math.max(0, (count - 12) / 10)));
+        Length least = tool.narrowest().times(count).minus(clearance.times((count + 1) / 2));
+        Length band = HeightBand.of(
+                        plan.fingers(),
+                        plan.size(),
+                        false,
+                        box.jointed().length(),
+                        rules,
+                        count,
+                        tool.narrowest(),
+                        clearance)
+                .highest();
+        return !least.isOver(Length.longer(band, box.jointed().length()));
+    }
+
+    private HeightBand band(Length kerf, Worked clearance, int count) {
+        LowWalls low = walls.low();
+        return HeightBand.of(
+                plan.fingers(),
+                plan.size(),
+                low != null && low.everyCorner(),
+                box.jointed().length(),
+                rules,
+                count,
+                kerf,
+                clearance.length());
+    }
+
+    /** The narrowest slot of either end. */
+    private static Length narrowest(Layout layout) {
+        Length narrowest = layout.height();
+        for (End end : End.values()) {
+            for (Span slot : layout.slots(end.isFingerFirst())) {
+                narrowest = Length.shorter(narrowest, slot.width());
+            }
+        }
+        return narrowest;
+    }
+
+    private static Length widest(Layout layout) {
+        Length widest = Length.ZERO;
+        for (End end : End.values()) {
+            for (Span slot : layout.slots(end.isFingerFirst())) {
+                widest = Length.longer(widest, slot.width());
+            }
+        }
+        return widest;
+    }
+
+    private static Worked halved(Worksheet sheet, Worked n) {
+        return sheet.work(
+                "fingers-first",
+                "m",
+                "Fingers on the finger-first end",
+                Show.COUNT,
+                roundedUp(n.over(2)),
+                "Half the sections, rounded up.");
+    }
+
+    private static Worked onePass(Worksheet sheet, Worked n, Worked m, Worked kerf, Worked clearance) {
+        return sheet.work(
+                "one-pass-closes",
+                "H₁",
+                "Closes with one pass a slot at",
+                Show.FIT,
+                n.times(kerf).minus(m.times(clearance)),
+                "With slots as wide as the kerf the height is not sections times cutter: each finger is a clearance narrower.");
+    }
+
+    /** The slot-first pattern stands half a clearance nearer the edge when the clearance is shared. */
+    private Length shift(Length clearance) {
+        return plan.fingers().shared() == Sharing.CENTRED ? clearance.dividedBy(2) : Length.ZERO;
+    }
+
+    /** The numbers a division is made of, equal or not; the rest follows from them alike. */
+    private record Numbers(
+            Worksheet sheet,
+            Tool tool,
+            Worked n,
+            Worked m,
+            Worked clearance,
+            Worked wanted,
+            Worked kerf,
+            Term overlap,
+            Worked onePass,
+            Worked slot,
+            Worked finger,
+            Worked pitch,
+            Worked closing,
+            HeightBand band,
+            @Nullable ScrewSteps screw) {
+
+        Rung rung(boolean feasible, Layout layout, Division of) {
+            HouseRules rules = of.rules;
+            SizedBox box = of.box;
+            LengthDisplay display = of.plan.display();
+            LowWalls low = of.walls.low();
+            Worked wall = low != null && low.everyCorner() ? box.height() : closing;
+            Joint joint = Joint.of(layout, wall.length(), low);
+            Worked passes = passes(layout);
+            Worked ripOff = sheet.work(
+                    "rip-off",
+                    "e",
+                    "To rip off a wall of the wished height",
+                    Show.FIT,
+                    box.jointed().minus(closing),
+                    "What the wished height has over the closing height.");
+            Way way = of.plan.jig().way();
+            int inAll = Passes.inAll(
+                    layout.isEqual() || !way.hasKey() ? way : Way.STOPS,
+                    joint,
+                    Gangs.of(joint, box, rules.stackHighest(), way),
+                    kerf.length(),
+                    overlap.length(),
+                    passes.count());
+            Worked cuts = sheet.work(
+                    "cuts",
+                    "cuts",
+                    "Passes in all",
+                    Show.COUNT,
+                    fixed(inAll),
+                    "Every pass of every stack, as the cut list counts them.");
+            Worked thickness = box.finalThickness();
+            Worked area = sheet.work(
+                    "glue-area",
+                    "A",
+                    "Glue area of a full corner",
+                    Show.AREA,
+                    n.minus(1).times(thickness.times(box.finalEndThickness())),
+                    "Long grain to long grain between the fingers: sections less one, each thickness by thickness.");
+            Worked ratio = sheet.work(
+                    "glue-ratio",
+                    "A/A₀",
+                    "Against a butt corner",
+                    Show.RATIO,
+                    area.over(closing.times(thickness)),
+                    "A plain butt has the height times the thickness, and that is end grain.");
+            Worked faces = faces(joint, box);
+            Worked thicker = box.thickness().length().isUnder(box.endThickness().length())
+                    ? box.endThickness()
+                    : box.thickness();
+            Worked wide = sheet.work(
+                    "section-ratio",
+                    "s/T",
+                    "Section to thickness",
+                    Show.RATIO,
+                    slot.over(thicker),
+                    "House rule: between " + ratio(rules, HouseRule.SECTION_LEAST) + " and "
+                            + ratio(rules, HouseRule.SECTION_MOST) + ", best "
+                            + ratio(rules, HouseRule.SECTION_BEST_FROM) + " to "
+                            + ratio(rules, HouseRule.SECTION_BEST_TO) + ".");
+            List<Rung.Reason> reasons = Score.reasons(of.walls, layout, wide, passes, cuts, ripOff, display, rules);
+            Term lost = fixed(0);
+            for (Rung.Reason reason : reasons) {
+                if (reason.lost() > 0) {
+                    lost = lost.number() == 0 ? fixed(reason.lost()) : lost.plus(reason.lost());
+                }
+            }
+            Worked score = sheet.work(
+                    "score",
+                    "score",
+                    "Score",
+                    Show.COUNT,
+                    fixed(100).minus(lost),
+                    "A hundred, less what each reason beside the rung costs.");
+            String why = feasible
+                    ? (rules.isStrange(wide.number()) ? "strange: " + Score.ratioWords(wide.number()) : "")
+                    : "the cutter's " + display.text(kerf.length(), Precision.FIT) + " is wider than the slot";
+            return new Rung(
+                    tool,
+                    feasible,
+                    why,
+                    joint,
+                    n,
+                    m,
+                    clearance,
+                    wanted,
+                    slot,
+                    finger,
+                    pitch,
+                    passes,
+                    closing,
+                    wall,
+                    onePass,
+                    ripOff,
+                    cuts,
+                    area,
+                    ratio,
+                    faces,
+                    wide,
+                    score,
+                    kerf,
+                    overlap.length(),
+                    band,
+                    screw,
+                    reasons,
+                    sheet.numbers());
+        }
+
+        private Worked passes(Layout layout) {
+            if (screw != null) {
+                return sheet.work(
+                        "passes",
+                        "N",
+                        "Passes a slot",
+                        Show.COUNT,
+                        fixed(screw.plan().passes()),
+                        "As many as the whole steps of the screw take.");
+            }
+            Term broad = layout.isEqual() ? slot : fixed(widest(layout));
+            return broad.length().isOver(kerf.length())
+                    ? sheet.work(
+                            "passes",
+                            "N",
+                            layout.isEqual() ? "Passes a slot" : "Passes of the widest slot",
+                            Show.COUNT,
+                            fixed(1).plus(roundedUp(broad.minus(kerf).over(kerf.minus(overlap)))),
+                            "One pass, and as many more as the rest needs with neighbouring passes overlapping.")
+                    : sheet.work(
+                            "passes", "N", "Passes a slot", Show.COUNT, fixed(1), "The slot is as wide as the kerf.");
+        }
+
+        /** Faces of all corners, and their area. */
+        private Worked faces(Joint joint, SizedBox box) {
+            long full = joint.corners().stream().filter(c -> !c.isLow()).count();
+            int atLow = joint.corners().stream()
+                    .filter(Joint.JointedCorner::isLow)
+                    .mapToInt(joint::faces)
+                    .sum();
+            Worked faces = sheet.work(
+                    "glue-faces",
+                    "faces",
+                    "Faces to glue",
+                    Show.COUNT,
+                    full == 4
+                            ? fixed(4).times(n.minus(1))
+                            : full == 0
+                                    ? fixed(atLow).times(1)
+                                    : fixed(full).times(n.minus(1)).plus(fixed(atLow)),
+                    full == 4
+                            ? "Four corners, one face between each two sections."
+                            : "One face between each two sections; at a lowered corner up to its line, and one more where the mate's"
+                                    + " slot is closed above the low wall's finger.");
+            sheet.work(
+                    "glue-area-all",
+                    "ΣA",
+                    "Glue area of the box",
+                    Show.AREA,
+                    faces.times(box.finalThickness().times(box.finalEndThickness())),
+                    "Every face, thickness by thickness.");
+            return faces;
+        }
+
+        private static String ratio(HouseRules rules, HouseRule rule) {
+            return Show.RATIO.number(Quantity.of(rules.value(rule)), LengthDisplay.METRIC);
+        }
+    }
+}

@@ -1,0 +1,136 @@
+package canthook.fingers;
+
+import canthook.length.Length;
+import canthook.plan.JigChoice.Way;
+import canthook.plan.PartEnd;
+import canthook.size.SizedBox;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Which ends are cut together. Ends go in one stack when they are of one kind, stop at the same section and are cut to the same depth,
+ * and the stack is no thicker than clamp and backing hold. No part stands in a stack twice. Ends of one number lie the same way round; a
+ * left and a right end go together only as a pair, outsides facing: odd counts with a lowered front cut A2 with C1 and A1 with C2.
+ */
+public final class Gangs {
+    private Gangs() {}
+
+    /**
+     * An end that wants cutting.
+     *
+     * @param slots of the layout that are cut, from the reference edge
+     * @param depth of the cut
+     * @param thickness it takes up in the stack
+     */
+    public record EndToCut(PartEnd end, End kind, int slots, boolean stopped, Length depth, Length thickness) {
+        private String group() {
+            return kind + " " + slots + " " + stopped + " " + depth.nanometres();
+        }
+    }
+
+    /**
+     * Ends in the jig together.
+     *
+     * @param ends in the stack
+     * @param crowded whether another end could go with them if the clamp held more
+     */
+    public record Gang(List<EndToCut> ends, boolean crowded) {
+        public EndToCut first() {
+            return ends.get(0);
+        }
+
+        /** Left and right ends together, outsides facing. */
+        public boolean isFacing() {
+            return ends.stream().map(e -> e.end().end()).distinct().count() > 1;
+        }
+    }
+
+    /** The stacks in working order: finger-first ends before slot-first ones, whose first slot hangs on a finished part. */
+    public static List<Gang> of(Joint joint, SizedBox box, Length highest, Way way) {
+        Map<String, List<EndToCut>> groups = new LinkedHashMap<>();
+        for (End kind : End.values()) {
+            for (PartEnd end : PartEnd.all()) {
+                if (joint.kind(end) == kind) {
+                    boolean side = end.part().isSide();
+                    EndToCut wanted = new EndToCut(
+                            end,
+                            kind,
+                            joint.slotCount(end),
+                            joint.corner(end).isLow(),
+                            (side ? box.slotDepth() : box.endSlotDepth()).length(),
+                            (side ? box.thickness() : box.endThickness()).length());
+                    groups.computeIfAbsent(wanted.group(), g -> new ArrayList<>())
+                            .add(wanted);
+                }
+            }
+        }
+        List<Gang> gangs = new ArrayList<>();
+        for (List<EndToCut> group : groups.values()) {
+            List<List<EndToCut>> stacks = stacks(group, isAlone(way) ? Length.ZERO : highest);
+            for (List<EndToCut> stack : stacks) {
+                gangs.add(new Gang(List.copyOf(stack), !isAlone(way) && isCrowded(stack, group)));
+            }
+        }
+        return gangs;
+    }
+
+    private static boolean isAlone(Way way) {
+        return switch (way) {
+            case HAND -> true;
+            case SLED_KEY, ROUTER_SLED, ROD_KEY, SHIM_FENCE, SCREW, SPACERS, STOPS, BAND_SAW -> false;
+        };
+    }
+
+    private static List<List<EndToCut>> stacks(List<EndToCut> group, Length highest) {
+        List<List<EndToCut>> stacks = new ArrayList<>();
+        for (EndToCut end : group) {
+            List<EndToCut> home = null;
+            for (List<EndToCut> stack : stacks) {
+                boolean sameWay = stack.get(0).end().end() == end.end().end();
+                if (home == null && sameWay && goesInto(stack, end, highest)) {
+                    home = stack;
+                }
+            }
+            if (home == null) {
+                home = new ArrayList<>();
+                stacks.add(home);
+            }
+            home.add(end);
+        }
+        pair(stacks, highest);
+        return stacks;
+    }
+
+    /** Single left and right ends of different parts, outsides facing. */
+    private static void pair(List<List<EndToCut>> stacks, Length highest) {
+        for (int i = 0; i < stacks.size(); i++) {
+            for (int k = i + 1; k < stacks.size(); k++) {
+                boolean singles = stacks.get(i).size() == 1 && stacks.get(k).size() == 1;
+                if (singles && goesInto(stacks.get(i), stacks.get(k).get(0), highest)) {
+                    stacks.get(i).add(stacks.remove(k).get(0));
+                    break;
+                }
+            }
+        }
+    }
+
+    private static boolean goesInto(List<EndToCut> stack, EndToCut end, Length highest) {
+        Length high = end.thickness();
+        for (EndToCut other : stack) {
+            if (other.end().part() == end.end().part()) {
+                return false;
+            }
+            high = high.plus(other.thickness());
+        }
+        return !high.isOver(highest);
+    }
+
+    private static boolean isCrowded(List<EndToCut> stack, List<EndToCut> group) {
+        return group.stream()
+                .filter(e -> stack.get(0).end().end() == e.end().end())
+                .anyMatch(e ->
+                        stack.stream().noneMatch(s -> s.end().part() == e.end().part()));
+    }
+}

@@ -1,0 +1,135 @@
+package canthook.panel;
+
+import canthook.fingers.Layout;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.plan.BoxPlan;
+import canthook.plan.Groove;
+import canthook.shop.HouseRule;
+import canthook.shop.HouseRules;
+import canthook.size.SizedBox;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdicts;
+import canthook.walls.GrooveAsked;
+import canthook.working.Worked;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * What is judged of every groove with a panel in it, whosever it is.
+ *
+ * @param with the plan with this groove in the place of the one it has
+ */
+public record GrooveJudge(
+        GrooveAsked asked,
+        BoxPlan plan,
+        SizedBox box,
+        HouseRules rules,
+        Function<Groove, BoxPlan> with,
+        Verdicts verdicts) {
+    private static final Length HIGHEST = Length.mm(1500);
+
+    private Groove groove() {
+        return asked.groove();
+    }
+
+    private LengthDisplay display() {
+        return plan.display();
+    }
+
+    /** False, and a stop, when the groove leaves no wall behind it. */
+    public boolean leavesAWall() {
+        Length wall = box.thinnestWall().length();
+        if (groove().depth().isUnder(wall)) {
+            return true;
+        }
+        verdicts.stop(
+                Code.GROOVE_DEEPER_THAN_WALL,
+                asked.depth().id(),
+                "A groove " + display().text(groove().depth(), Precision.LAYOUT) + " deep goes right through a wall of "
+                        + display().text(wall, Precision.LAYOUT) + ".",
+                deep());
+        return false;
+    }
+
+    /** Deeper than the house rule's share of the wall. */
+    public void depth() {
+        if (groove().depth().isOver(deepest())) {
+            verdicts.mind(
+                    Code.GROOVE_OVER_HALF,
+                    asked.depth().id(),
+                    "Deeper than " + rules.shareOfWall() + " the wall: " + HouseRule.GROOVE_SHARE.reason(),
+                    deep());
+        }
+    }
+
+    /** Too little wall outside a groove that is stopped. */
+    public void wallLeft(GrooveEnds.Stops stops) {
+        Worked least = stops.thinnest();
+        if (least.length().isUnder(rules.leastWallLeft())) {
+            verdicts.mind(
+                    Code.WALL_LEFT_THIN,
+                    least.id(),
+                    "Only " + least.text(display()) + " of wall is left outside the groove; at least "
+                            + display().text(rules.leastWallLeft(), Precision.FIT) + " is wanted.");
+        }
+    }
+
+    /** The offset nearest to its own at which the groove lies inside one section. */
+    public List<Fix> intoOneSection(Layout layout) {
+        return layout.nearestClear(new Layout.Span(groove().offset(), groove().top()))
+                .filter(clear -> !clear.isOver(HIGHEST) && !clear.isNegative())
+                .map(clear -> List.of(at((clear.isUnder(groove().offset()) ? "Lower it to " : "Raise it to "), clear)))
+                .orElse(List.of());
+    }
+
+    /** Too little engagement at the driest, with what may help; what does not is never offered. */
+    public void engagement(PanelWidth across, boolean pinned, String what, List<Fix> others) {
+        Worked judged = pinned ? across.centred() : across.slid();
+        if (!judged.length().isUnder(across.least().length())) {
+            return;
+        }
+        List<Fix> fixes = new ArrayList<>();
+        if (groove().depth().isUnder(deepest())) {
+            fixes.add(new Fix(
+                    "Cut the groove " + display().text(deepest(), Precision.LAYOUT) + " deep",
+                    with.apply(groove().withDepth(deepest()))));
+        }
+        fixes.addAll(others);
+        verdicts.mind(
+                Code.ENGAGEMENT_SHORT,
+                judged.id(),
+                "At the driest the " + what + " holds by " + judged.text(display())
+                        + (pinned ? " each side" : " if it slid to one side") + "; your rule asks "
+                        + across.least().text(display()) + ".",
+                fixes);
+    }
+
+    /** The panel against the groove it enters. */
+    public void thickness(Length panel, Length edge, String tongue, String rattles, String place) {
+        if (panel.isOver(edge)) {
+            verdicts.note(Code.PANEL_TONGUE, place, tongue);
+        } else if (panel.isUnder(edge.minus(Length.mm(0.4)))) {
+            verdicts.mind(Code.PANEL_RATTLES, place, rattles);
+        }
+    }
+
+    /** The same groove at another height. */
+    public Fix at(String words, Length offset) {
+        Length at = Length.shorter(Length.longer(Length.ZERO, offset), HIGHEST);
+        return new Fix(words + display().text(at, Precision.FIT), with.apply(groove().withOffset(at)));
+    }
+
+    private Length deepest() {
+        return Length.longer(rules.deepestGroove(box.thinnestWall().length()), Length.mm(0.5));
+    }
+
+    private Fix deep() {
+        return new Fix(
+                "Make it " + display().text(deepest(), Precision.LAYOUT) + " deep",
+                with.apply(groove().withDepth(deepest())));
+    }
+}

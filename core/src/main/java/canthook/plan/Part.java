@@ -1,0 +1,32 @@
+package canthook.plan;
+
+/**
+ * One of the four walls. A and C are the sides, B and D the ends; round the box they stand A, B, C, D, and B is the front: the end a
+ * lid slides over, the end that is lowered.
+ */
+public enum Part {
+    A,
+    B,
+    C,
+    D;
+
+    /** A and C, the two long walls. */
+    public boolean isSide() {
+        return this == A || this == C;
+    }
+
+    /** B and D, the two short walls. */
+    public boolean isEnd() {
+        return !isSide();
+    }
+
+    /** The wall to its right, seen from outside. */
+    public Part next() {
+        return values()[(ordinal() + 1) % 4];
+    }
+
+    /** The wall to its left, seen from outside. */
+    public Part previous() {
+        return values()[(ordinal() + 3) % 4];
+    }
+}

@@ -1,0 +1,63 @@
+package canthook.planner;
+
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Weight;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Only fixes that fix are offered: each is applied, the plan worked again, and looked at. What leaves its verdict standing, or stops the
+ * box somewhere else, is left out. Worked once, when somebody asks for it.
+ */
+final class Offers {
+    private volatile @Nullable List<Verdict> proven;
+
+    List<Verdict> of(WorkedPlan worked) {
+        List<Verdict> known = proven;
+        if (known == null) {
+            known = prove(worked);
+            proven = known;
+        }
+        return known;
+    }
+
+    private static List<Verdict> prove(WorkedPlan worked) {
+        List<Verdict> found = worked.found();
+        Set<Verdict.Code> stops = stops(found);
+        List<Verdict> all = new ArrayList<>(found.size());
+        for (Verdict verdict : found) {
+            List<Fix> fixing = verdict.fixes().stream()
+                    .filter(fix -> mends(verdict, fix, worked, stops))
+                    .toList();
+            all.add(
+                    fixing.size() == verdict.fixes().size()
+                            ? verdict
+                            : new Verdict(
+                                    verdict.code(),
+                                    verdict.weight(),
+                                    verdict.station(),
+                                    verdict.place(),
+                                    verdict.sentence(),
+                                    fixing));
+        }
+        return List.copyOf(all);
+    }
+
+    private static boolean mends(Verdict verdict, Fix fix, WorkedPlan worked, Set<Verdict.Code> stops) {
+        List<Verdict> after = Planner.work(fix.after(), worked.shop()).found();
+        boolean stands = after.stream()
+                .anyMatch(v -> v.code() == verdict.code() && v.station().equals(verdict.station()));
+        return !stands && stops.containsAll(stops(after));
+    }
+
+    private static Set<Verdict.Code> stops(List<Verdict> verdicts) {
+        return verdicts.stream()
+                .filter(v -> v.weight() == Weight.STOP)
+                .map(Verdict::code)
+                .collect(Collectors.toSet());
+    }
+}

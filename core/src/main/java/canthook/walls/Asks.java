@@ -1,0 +1,27 @@
+package canthook.walls;
+
+import canthook.working.Term;
+import canthook.working.Worked;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What one bottom or lid asks of the walls.
+ *
+ * @param grooves it runs in
+ * @param floor height at which things stand on it; null when it gives none
+ * @param takes height it takes over what stands in the box; null when it takes none
+ * @param under height that what stands in the box may not pass; null when nothing passes over
+ * @param low walls it lowers; null when none
+ * @param numbers it worked out for this, in order
+ */
+public record Asks(
+        List<GrooveAsked> grooves,
+        @Nullable Worked floor,
+        @Nullable Term takes,
+        @Nullable Worked under,
+        @Nullable LowWalls low,
+        List<Worked> numbers) {
+    /** Nothing at all. */
+    public static final Asks NOTHING = new Asks(List.of(), null, null, null, null, List.of());
+}
