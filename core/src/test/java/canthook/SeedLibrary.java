@@ -55,9 +55,14 @@ public final class SeedLibrary {
                         SeasonsChoice.Known.METER, 8.0, new Air(20, 45), SeasonsChoice.Home.HEATED_HOUSE, null, null));
     }
 
-    /** Height 88, an 8 mm bit, walls 7 thick: the box of the one-pass example. */
+    /** The same without its lid: all four walls of one height. */
+    public static BoxPlan openDrawer() {
+        return envelopeDrawer().with(lidOf(envelopeDrawer()).putAway());
+    }
+
+    /** Height 88, an 8 mm bit, walls 7 thick, no lid: the box of the one-pass example. */
     public static BoxPlan bitBox() {
-        BoxPlan drawer = envelopeDrawer();
+        BoxPlan drawer = openDrawer();
         return drawer.with(
                         new SizeWish(SizeWish.From.OUTSIDE, mm(200), mm(140), mm(88), mm(7), SizeWish.Tips.SAND, null))
                 .with(new FingerChoice(null, "the 8 mm bit", mm(8), null, null, mm(0)));

@@ -24,7 +24,7 @@ public final class SizeFigures {
                 worked.plan().display());
         double length = box.outsideLength().length().mm();
         double width = box.outsideWidth().length().mm();
-        double height = worked.fingers().wall().length().mm();
+        double wished = box.height().length().mm();
         double t = box.finalThickness().length().mm();
         double proud = box.proud().length().mm();
         double gap = Math.max(length, width) * 0.11;
@@ -63,9 +63,11 @@ public final class SizeFigures {
         d.note(length - te - in, width / 2, "B", "pencil", "middle", null);
         d.note(te + in, width / 2, "D", "pencil", "middle", null);
         double y = width + gap;
-        elevation(d, worked, 0, y, length, proud);
-        d.upright(0, y, y + height, Side.LEFT, 0, box.height());
-        d.across(-proud, length + proud, y + height, Side.BELOW, 0, box.sideLength());
+        double wall = worked.fingers().wall().length().mm();
+        double bottom = y + Math.max(wished, wall);
+        elevation(d, worked, 0, bottom - wall, length, proud);
+        d.upright(0, bottom - wished, bottom, Side.LEFT, 0, box.height());
+        d.across(-proud, length + proud, bottom, Side.BELOW, 0, box.sideLength());
         return d.done();
     }
 

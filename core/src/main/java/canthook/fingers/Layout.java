@@ -28,6 +28,9 @@ import java.util.Optional;
 public record Layout(
         int sections, Length slot, Length finger, Length height, Length shift, Length tail, List<Length> widths) {
 
+    /** Less than this is what rounding to the nanometre leaves, and no wood. */
+    private static final Length ROUNDING = new Length(1_000);
+
     /** Equal sections, all clearance on one side, nothing left over. */
     public Layout(int sections, Length slot, Length finger, Length height) {
         this(sections, slot, finger, height, Length.ZERO, Length.ZERO, List.of());
@@ -149,13 +152,15 @@ public record Layout(
             return Length.ZERO;
         }
         List<Span> slots = slots(end.isFingerFirst());
-        return height.minus(slots.get(slots.size() - 1).from()).minus(slot);
+        Length left = height.minus(slots.get(slots.size() - 1).from()).minus(slot);
+        return left.isOver(ROUNDING) ? left : Length.ZERO;
     }
 
     /** The last section reaches to the far edge, however wide that makes it. */
     private List<Span> longer(List<Span> spans) {
         Span last = spans.get(spans.size() - 1);
-        Length far = Length.longer(last.to().plus(tail), height);
+        Length to = last.to().plus(tail);
+        Length far = height.minus(to).isOver(ROUNDING) ? height : to;
         spans.set(spans.size() - 1, new Span(last.from(), far));
         return spans;
     }

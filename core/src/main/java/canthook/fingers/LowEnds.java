@@ -89,13 +89,15 @@ public record LowEnds(
             BoxPlan plan, Rung chosen, Worked low, Worked sections, LowWalls walls, Verdicts verdicts) {
         LengthDisplay display = plan.display();
         Joint joint = chosen.joint();
-        if (!walls.everyCorner() && !low.length().isUnder(joint.layout().height())) {
+        Length full =
+                walls.everyCorner() ? chosen.wall().length() : joint.layout().height();
+        if (!low.length().isUnder(full)) {
             if (walls.by() == LowWalls.By.MAKER) {
                 verdicts.stop(
                         Code.LOW_END_NOT_LOWER,
                         low.id(),
                         "The low wall is not lower than the others: it must stay under "
-                                + display.text(joint.layout().height(), Precision.FIT) + ".",
+                                + display.text(full, Precision.FIT) + ".",
                         new Fix("All walls of one height", plan.with(plan.size().withLowered(null))));
             }
             return;

@@ -129,7 +129,7 @@ public record Fit(
             return new Fit(target, from, to, past, null, sheet.numbers(), verdicts.all());
         }
         TestCut last = cuts.get(cuts.size() - 1);
-        if (!isOfThisJoint(last, chosen)) {
+        if (!isOfThisJoint(last, chosen) && !isImpossible(past.get(past.size() - 1))) {
             verdicts.mind(
                     Code.TEST_CUT_OF_ANOTHER,
                     "fingers.slot",
@@ -143,6 +143,11 @@ public record Fit(
         Reading reading = read(sheet, ladder, jig, plan.display(), rules, last);
         judge(plan, chosen, cuts, reading, from, to, rules, verdicts);
         return new Fit(target, from, to, past, reading, sheet.numbers(), verdicts.all());
+    }
+
+    /** No fit at all: slot and finger exchanged, or read from two pieces. */
+    private static boolean isImpossible(Length clearance) {
+        return clearance.abs().isOver(Length.mm(2));
     }
 
     /** Whether a test was cut for the sections and the cutter that stand; of old ones only the slot tells. */
@@ -308,7 +313,7 @@ public record Fit(
             Verdicts verdicts) {
         LengthDisplay display = plan.display();
         TestCut last = cuts.get(cuts.size() - 1);
-        if (reading.clearance().length().abs().isOver(Length.mm(2))) {
+        if (isImpossible(reading.clearance().length())) {
             verdicts.mind(
                     Code.READINGS_IMPOSSIBLE,
                     "fit.clearance",

@@ -263,10 +263,8 @@ public record KeySetting(
         return switch (rest) {
             case EDGE -> between ? size + " to key, reference edge to spacer." : "Reference edge to key.";
             case GUIDE -> {
-                String butt = leafBetween() ? "leaf between the two edges." : "butt edge to edge.";
-                yield between
-                        ? size + " on key, guide's first slot over both; " + butt
-                        : "Guide's first slot on key; " + butt;
+                String butt = leafBetween() ? "leaf between the edges." : "butt edge to edge.";
+                yield between ? size + " on key, guide's slot over; " + butt : "Guide's first slot on key; " + butt;
             }
             case SLOT ->
                 between

@@ -4,6 +4,7 @@ import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Weight;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -14,6 +15,9 @@ import org.jspecify.annotations.Nullable;
  * box somewhere else, is left out. Worked once, when somebody asks for it.
  */
 final class Offers {
+    /** Another size may want another board: that is said, and no reason to hold a fix back. */
+    private static final Set<Verdict.Code> BOARDS = Set.of(Verdict.Code.BLANK_TOO_SHORT, Verdict.Code.BLANK_TOO_NARROW);
+
     private volatile @Nullable List<Verdict> proven;
 
     List<Verdict> of(WorkedPlan worked) {
@@ -51,7 +55,10 @@ final class Offers {
         List<Verdict> after = Planner.work(fix.after(), worked.shop()).found();
         boolean stands = after.stream()
                 .anyMatch(v -> v.code() == verdict.code() && v.station().equals(verdict.station()));
-        return !stands && stops.containsAll(stops(after));
+        Set<Verdict.Code> left = new HashSet<>(stops(after));
+        left.removeAll(stops);
+        left.removeAll(BOARDS);
+        return !stands && left.isEmpty();
     }
 
     private static Set<Verdict.Code> stops(List<Verdict> verdicts) {

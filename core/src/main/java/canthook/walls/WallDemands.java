@@ -89,19 +89,29 @@ public record WallDemands(
                     "A lid cannot slide in sides that slope down to the front: the slope would cut its grooves open.",
                     new Fix("Sides of one height", plan.with(plan.size().withLowered(null))));
         } else if (lowered.height().minus(line).abs().isOver(NEAR)) {
-            Fix fix = lowered.which() == Which.FRONT
-                    ? new Fix("Leave it to the lid", plan.with(plan.size().withLowered(null)))
-                    : new Fix(
-                            "End both at " + display.text(line, Precision.FIT),
-                            plan.with(plan.size().withLowered(lowered.withHeight(line))));
             verdicts.mind(
                     Code.LOWERED_AGAINST_LID,
                     low.line().id(),
                     "You lower the wall to " + display.text(lowered.height(), Precision.FIT)
                             + ", and the lid wants it to end at " + display.text(line, Precision.FIT)
                             + ". The lid's line is what is cut.",
-                    line.isUnder(Length.mm(3)) ? new Fix[0] : new Fix[] {fix});
+                    fixes(plan, lowered, line));
         }
+    }
+
+    private static Fix[] fixes(BoxPlan plan, Lowered lowered, Length line) {
+        if (lowered.which() == Which.FRONT) {
+            return new Fix[] {
+                new Fix("Leave it to the lid", plan.with(plan.size().withLowered(null)))
+            };
+        }
+        return line.isUnder(Length.mm(3)) || line.isOver(Length.mm(1500))
+                ? new Fix[0]
+                : new Fix[] {
+                    new Fix(
+                            "End both at " + plan.display().text(line, Precision.FIT),
+                            plan.with(plan.size().withLowered(lowered.withHeight(line))))
+                };
     }
 
     /** Height at which things stand. */

@@ -1,8 +1,8 @@
 package canthook.cutlist;
 
 import static canthook.SeedLibrary.bitBox;
-import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -72,8 +72,7 @@ class CutListTest {
     @Test
     void matesMeetAlwaysFingerFirstWithSlotFirst() {
         for (Parity parity : Parity.values()) {
-            WorkedPlan worked =
-                    work(envelopeDrawer().with(envelopeDrawer().fingers().with(parity)));
+            WorkedPlan worked = work(openDrawer().with(openDrawer().fingers().with(parity)));
             Joint joint = worked.fingers().joint();
             for (JointedCorner corner : worked.cuts().corners()) {
                 assertThat(joint.kind(corner.one()))
@@ -86,16 +85,16 @@ class CutListTest {
     @Test
     void aStackIsNoThickerThanClampAndBackingHold() {
         Shop thin = new Shop(HouseRules.DEFAULT.with(HouseRule.STACK_HIGHEST, 20), List.of());
-        CutList list = Planner.work(envelopeDrawer(), thin).cuts();
+        CutList list = Planner.work(openDrawer(), thin).cuts();
         assertThat(list.setups()).hasSize(8);
         assertThat(list.setups()).allSatisfy(s -> assertThat(s.why()).contains("20.0"));
         assertThat(list.passes().count())
-                .isEqualTo(2 * work(envelopeDrawer()).cuts().passes().count());
+                .isEqualTo(2 * work(openDrawer()).cuts().passes().count());
     }
 
     @Test
     void unequalMatesAreCutToTwoDepthsAndSaySo() {
-        BoxPlan plan = envelopeDrawer();
+        BoxPlan plan = openDrawer();
         plan = plan.with(new SizeWish(
                 SizeWish.From.OUTSIDE,
                 mm(248),

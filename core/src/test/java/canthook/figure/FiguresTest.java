@@ -68,8 +68,7 @@ class FiguresTest {
                 SizeFigures.unfolded(worked),
                 BlankFigure.of(worked),
                 JigFigure.of(worked, 0),
-                PanelFigures.section(worked, panel(worked, "bottom"), 0),
-                PanelFigures.section(worked, panel(worked, "lid"), 1))) {
+                PanelFigures.section(worked, panel(worked, "bottom"), 0))) {
             for (Dimension d : figure.dimensions()) {
                 Worked number = worked.number(String.valueOf(d.number())).orElseThrow();
                 double drawn = Math.hypot(d.x2() - d.x1(), d.y2() - d.y1());

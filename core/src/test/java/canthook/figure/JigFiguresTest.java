@@ -1,8 +1,8 @@
 package canthook.figure;
 
 import static canthook.SeedLibrary.bitBox;
-import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -50,7 +50,7 @@ class JigFiguresTest {
     }
 
     private static WorkedPlan by(Way way) {
-        BoxPlan plan = envelopeDrawer();
+        BoxPlan plan = openDrawer();
         plan = plan.with(plan.jig().with(way));
         return work(plan.with(plan.fingers().with(Sharing.CENTRED).withKerf(mm(1.2))));
     }
@@ -117,7 +117,7 @@ class JigFiguresTest {
 
     @Test
     void aWayThatCannotCutTheJointShowsTheJointAlone() {
-        BoxPlan plan = envelopeDrawer();
+        BoxPlan plan = openDrawer();
         plan = plan.with(plan.fingers().withWidths(List.of(mm(20), mm(16), mm(24), mm(16), mm(20))));
         Figure figure = JigFigure.of(work(plan), 7);
         assertThat(role(figure, "cutter")).isEmpty();
@@ -156,7 +156,7 @@ class JigFiguresTest {
 
     @Test
     void templatesShowBothKindsOfEndInTheirTrueSize() {
-        WorkedPlan worked = work(envelopeDrawer());
+        WorkedPlan worked = work(openDrawer());
         Figure templates = TemplateFigure.of(worked);
         List<Span> first = worked.fingers().chosen().layout().fingerFirstSlots();
         List<Shape> waste = role(templates, "waste");

@@ -1,8 +1,8 @@
 package canthook.fingers;
 
 import static canthook.SeedLibrary.bitBox;
-import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -29,7 +29,7 @@ class LadderTest {
 
     @Test
     void thirteenSectionsInNinetySix() {
-        Rung rung = work(envelopeDrawer()).fingers().chosen();
+        Rung rung = work(openDrawer()).fingers().chosen();
         assertThat(rung.slot().length().mm()).isCloseTo(7.4492, within(5e-5));
         assertThat(rung.finger().length().mm()).isCloseTo(7.3292, within(5e-5));
         assertThat(rung.pitch().length().mm()).isCloseTo(14.7785, within(5e-5));
@@ -81,7 +81,7 @@ class LadderTest {
 
     @Test
     void everyFeasibleOddCountIsListedAndTheFirstThatAreNotSayWhy() {
-        Ladder ladder = work(envelopeDrawer()).fingers();
+        Ladder ladder = work(openDrawer()).fingers();
         List<Integer> counts =
                 ladder.rungs().stream().map(r -> r.sections().count()).toList();
         assertThat(counts).startsWith(3, 5, 7).endsWith(29, 31, 33);
@@ -92,10 +92,10 @@ class LadderTest {
 
     @Test
     void manySectionsGetMoreClearanceAndSoftWoodLess() {
-        Ladder ladder = work(envelopeDrawer()).fingers();
+        Ladder ladder = work(openDrawer()).fingers();
         assertThat(rung(ladder, 21).clearance().length()).isEqualTo(mm(0.12));
         assertThat(rung(ladder, 23).clearance().length()).isEqualTo(mm(0.14));
-        BoxPlan soft = envelopeDrawer().with(new Stuff("basswood-american", 0));
+        BoxPlan soft = openDrawer().with(new Stuff("basswood-american", 0));
         assertThat(work(soft).fingers().chosen().clearance().length()).isEqualTo(mm(0.06));
         assertThat(work(soft.with(new Stuff("sheet-plywood", 0)))
                         .fingers()
@@ -107,9 +107,9 @@ class LadderTest {
 
     @Test
     void aKerfTooWideIsAVerdictAndAnImpossibleCountHasAWayOut() {
-        BoxPlan wide = envelopeDrawer().with(envelopeDrawer().fingers().withKerf(mm(40)));
+        BoxPlan wide = openDrawer().with(openDrawer().fingers().withKerf(mm(40)));
         assertThat(work(wide).verdicts()).extracting(Verdict::code).contains(Code.KERF_TOO_WIDE);
-        BoxPlan many = envelopeDrawer().with(envelopeDrawer().fingers().withSections(61));
+        BoxPlan many = openDrawer().with(openDrawer().fingers().withSections(61));
         Verdict verdict = work(many).verdicts().stream()
                 .filter(v -> v.code() == Code.COUNT_NOT_POSSIBLE)
                 .findFirst()
@@ -122,8 +122,8 @@ class LadderTest {
     void whateverTheHeightBothPartsFillItAndMeshWithTheClearance() {
         Random random = new Random(41);
         for (int i = 0; i < 300; i++) {
-            BoxPlan plan = envelopeDrawer()
-                    .with(envelopeDrawer().size().withHeight(mm(30 + random.nextInt(4000) / 10.0)))
+            BoxPlan plan = openDrawer()
+                    .with(openDrawer().size().withHeight(mm(30 + random.nextInt(4000) / 10.0)))
                     .with(new FingerChoice(
                             null,
                             "c",
@@ -162,9 +162,9 @@ class LadderTest {
 
     @Test
     void ripsLeaveRoomForTheFitToSettle() {
-        Ladder ladder = work(envelopeDrawer()).fingers();
+        Ladder ladder = work(openDrawer()).fingers();
         assertThat(ladder.firstRip().length()).isEqualTo(mm(96.7));
-        assertThat(work(envelopeDrawer().with(envelopeDrawer().fingers().withSections(3)))
+        assertThat(work(openDrawer().with(openDrawer().fingers().withSections(3)))
                         .fingers()
                         .ripAfterFit()
                         .length())
@@ -180,6 +180,6 @@ class LadderTest {
         assertThat(layout.nearestClear(new Span(mm(5), mm(11)))).contains(mm(4));
         assertThat(layout.nearestClear(new Span(mm(8), mm(14)))).contains(mm(9.8));
         assertThat(layout.nearestClear(new Span(mm(8), mm(30)))).isEmpty();
-        assertThat(layout.boundaries()).containsExactly(mm(10), mm(19.8), mm(29.8), mm(39.6));
+        assertThat(layout.boundaries()).containsExactly(mm(9.8), mm(19.8), mm(29.6), mm(39.6));
     }
 }

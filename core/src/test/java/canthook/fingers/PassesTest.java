@@ -30,7 +30,7 @@ class PassesTest {
         "100,10,0,9,2",
         "90,10,0,9,1",
         "88,8,0.12,11,2",
-        "50,0.3,0.1,5,99"
+        "50,0.3,0.1,5,67"
     })
     void asManyPassesAsTheSlotNeeds(double height, double kerf, double clearance, int sections, int passes) {
         assertThat(rung(height, kerf, clearance, sections, 0).passes().count()).isEqualTo(passes);

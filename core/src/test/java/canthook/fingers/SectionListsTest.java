@@ -1,8 +1,8 @@
 package canthook.fingers;
 
 import static canthook.SeedLibrary.bitBox;
-import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -54,7 +54,7 @@ class SectionListsTest {
     @CsvSource({"ODD,ONE_SIDE", "ODD,CENTRED", "EVEN,ONE_SIDE", "EVEN,CENTRED"})
     void everyLayoutCloses(Parity parity, Sharing sharing) {
         for (Leftover leftover : Leftover.values()) {
-            for (BoxPlan box : List.of(envelopeDrawer(), bitBox())) {
+            for (BoxPlan box : List.of(openDrawer(), bitBox())) {
                 BoxPlan plan = box.with(box.fingers().with(parity).with(sharing).with(leftover));
                 closes(layout(plan));
                 for (Fix way : SectionLists.patterns(
@@ -74,8 +74,8 @@ class SectionListsTest {
     @Test
     void anEvenCountHasAsManyFingersAsSlotsAtEitherEnd() {
         // H 96, c 0.12, n 12: m 6, s = (96 + 0.72) / 12 = 8.06
-        BoxPlan plan = envelopeDrawer()
-                .with(envelopeDrawer().fingers().with(Parity.EVEN).withSections(12));
+        BoxPlan plan =
+                openDrawer().with(openDrawer().fingers().with(Parity.EVEN).withSections(12));
         Layout layout = layout(plan);
         assertThat(layout.slot()).isEqualTo(mm(8.06));
         assertThat(layout.fingerFirstFingers()).hasSize(6);
@@ -103,7 +103,7 @@ class SectionListsTest {
 
     @Test
     void sectionsThatDoNotSumSayTheRemainderAndOfferToShareIt() {
-        BoxPlan plan = envelopeDrawer();
+        BoxPlan plan = openDrawer();
         plan = plan.with(plan.fingers().withWidths(List.of(mm(20), mm(16), mm(24), mm(16), mm(17))));
         Verdict off = work(plan).verdicts().stream()
                 .filter(v -> v.code() == Code.SECTIONS_DO_NOT_SUM)

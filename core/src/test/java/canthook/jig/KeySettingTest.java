@@ -1,8 +1,8 @@
 package canthook.jig;
 
 import static canthook.SeedLibrary.bitBox;
-import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -46,7 +46,7 @@ class KeySettingTest {
 
     @Test
     void walkingTheKeyGivesTheLayout() {
-        for (BoxPlan plan : List.of(envelopeDrawer(), bitBox())) {
+        for (BoxPlan plan : List.of(openDrawer(), bitBox())) {
             WorkedPlan worked = work(plan);
             assertThat(walk(worked, true))
                     .isEqualTo(worked.fingers().chosen().layout().fingerFirstSlots());
@@ -68,7 +68,7 @@ class KeySettingTest {
 
     @Test
     void moreThanOnePassMeansAKeyWithinTheKerfAndASpacer() {
-        WorkedPlan worked = work(envelopeDrawer());
+        WorkedPlan worked = work(openDrawer());
         KeySetting jig = key(worked);
         Length slot = worked.fingers().chosen().slot().length();
         assertThat(jig.spacer().length()).isEqualTo(slot.minus(mm(3.2)));
@@ -80,7 +80,7 @@ class KeySettingTest {
 
     @Test
     void theFirstCutsStandWhereTheCutterIs() {
-        for (BoxPlan plan : List.of(envelopeDrawer(), bitBox())) {
+        for (BoxPlan plan : List.of(openDrawer(), bitBox())) {
             WorkedPlan worked = work(plan);
             Length finger = worked.fingers().chosen().finger().length();
             Length pitch = worked.fingers().chosen().pitch().length();
@@ -112,7 +112,7 @@ class KeySettingTest {
         assertThat(work(bitBox().with(new JigChoice(mm(5)))).verdicts())
                 .filteredOn(v -> v.code() == Code.KEY_THIN)
                 .hasSize(0);
-        assertThat(work(envelopeDrawer().with(new JigChoice(mm(5)))).verdicts())
+        assertThat(work(openDrawer().with(new JigChoice(mm(5)))).verdicts())
                 .filteredOn(v -> v.code() == Code.KEY_THIN)
                 .singleElement()
                 .extracting(Verdict::weight)

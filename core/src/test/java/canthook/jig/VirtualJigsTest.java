@@ -1,7 +1,7 @@
 package canthook.jig;
 
-import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -164,7 +164,7 @@ class VirtualJigsTest {
                     boolean even = random.nextInt(3) == 0;
                     int sections = (even ? 4 : 3) + 2 * random.nextInt(14);
                     double height = sections * kerf * (1 + random.nextDouble() * 1.5);
-                    BoxPlan drawer = envelopeDrawer();
+                    BoxPlan drawer = openDrawer();
                     FingerChoice choice = new FingerChoice(
                             sections,
                             "cutter",

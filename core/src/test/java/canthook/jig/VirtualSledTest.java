@@ -1,7 +1,7 @@
 package canthook.jig;
 
-import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -103,7 +103,7 @@ class VirtualSledTest {
 
     static Stream<BoxPlan> boxes() {
         Random random = new Random(77);
-        BoxPlan drawer = envelopeDrawer();
+        BoxPlan drawer = openDrawer();
         return Stream.generate(() -> {
                     double kerf = 2 + random.nextInt(80) / 10.0;
                     double height = 40 + random.nextInt(2000) / 10.0;
