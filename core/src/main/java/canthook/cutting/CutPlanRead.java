@@ -38,6 +38,9 @@ import org.jspecify.annotations.Nullable;
  * </pre>
  */
 public record CutPlanRead(List<Worked> numbers, List<Corners> boxes, List<Verdict> verdicts) {
+    /** Shorter offcuts are kindling and do not go back on the rack. */
+    private static final Length KINDLING = Length.mm(100);
+
     /** Mates want cutting at one moisture: 1 % is 0.2 to 0.4 mm over a joint of 100 mm, more than the whole clearance. */
     private static final double MOISTURE_APART = 1;
 
@@ -296,6 +299,9 @@ public record CutPlanRead(List<Worked> numbers, List<Corners> boxes, List<Verdic
 
     /** The blanks that will lie on the rack once this offcut is cut: one, or two thin ones out of a resawn blank. */
     public static List<Blank> asBlanks(CutPlan plan, Opened opened, Lane lane, Offcut offcut) {
+        if (offcut.length().isUnder(KINDLING)) {
+            return List.of();
+        }
         Blank from = opened.blank();
         Length thickness = opened.book()
                 ? from.thickness().minus(plan.task().habits().resawKerf()).dividedBy(2)

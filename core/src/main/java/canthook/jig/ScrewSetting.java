@@ -122,6 +122,14 @@ public record ScrewSetting(Rung rung, ScrewSteps steps, LengthDisplay display) i
                 + ", then " + turns(other.u(), screw().parts()) + " on";
     }
 
+    /** The plan that stands and the next best, a line each. */
+    public List<String> planWords(LengthDisplay shown) {
+        List<String> words = new ArrayList<>();
+        words.add(words(steps.plan(), shown));
+        steps.others().forEach(other -> words.add(words(other, shown)));
+        return words;
+    }
+
     private static long gcd(long a, long b) {
         return b == 0 ? a : gcd(b, a % b);
     }

@@ -24,29 +24,70 @@ public final class Stations {
      */
     public record Station(String id, String title, String line, boolean waits, Verdict.@Nullable Weight worst) {}
 
+    /** Every station as it stands. */
     public static List<Station> of(WorkedPlan worked) {
         List<Station> stations = new ArrayList<>();
-        stations.add(station(worked, "size", "Size", size(worked), false));
-        stations.add(station(worked, "fingers", "Fingers", fingers(worked), false));
-        stations.add(station(worked, "blank", "Blank", blank(worked), false));
-        stations.add(station(worked, "jig", "Jig", worked.jig().line(display(worked)), false));
-        stations.add(station(worked, "cut", "Cut", cut(worked), false));
-        stations.add(station(worked, "fit", "Fit", fit(worked), worked.fit().reading() == null));
-        stations.add(station(worked, "bottom", "Bottom", worked.bottom().line(display(worked)), false));
-        stations.add(station(worked, "lid", "Lid", worked.lid().line(display(worked)), false));
+        for (Place place : Place.values()) {
+            if (place.isStation()) {
+                stations.add(new Station(
+                        place.id(), place.title(), line(worked, place), waits(worked, place), worst(worked, place)));
+            }
+        }
         return stations;
     }
 
-    private static Station station(WorkedPlan worked, String id, String title, String line, boolean waits) {
+    /**
+     * What to do next: the first station that cannot be made as it is, else the first with something to mind, else the first that waits.
+     */
+    public static Next next(WorkedPlan worked) {
+        List<Station> stations = of(worked);
+        Station next = stations.stream()
+                .filter(s -> s.worst() == Verdict.Weight.STOP)
+                .findFirst()
+                .or(() -> stations.stream()
+                        .filter(s -> s.worst() == Verdict.Weight.MIND)
+                        .findFirst())
+                .or(() -> stations.stream().filter(Station::waits).findFirst())
+                .orElse(stations.get(0));
+        String sentence = worked.found().stream()
+                .filter(v -> v.station().equals(next.id()) && v.weight() == next.worst())
+                .map(Verdict::sentence)
+                .findFirst()
+                .orElse(next.title() + ": " + next.line());
+        return new Next(next, sentence);
+    }
+
+    /** A station, and what is to be done there. */
+    public record Next(Station station, String sentence) {}
+
+    private static String line(WorkedPlan worked, Place place) {
+        return switch (place) {
+            case SIZE, CORNERS -> size(worked);
+            case FINGERS -> fingers(worked);
+            case BLANK -> blank(worked);
+            case JIG -> worked.jig().line(display(worked));
+            case CUT -> cut(worked);
+            case FIT -> fit(worked);
+            case BOTTOM -> worked.bottom().line(display(worked));
+            case LID -> worked.lid().line(display(worked));
+        };
+    }
+
+    private static boolean waits(WorkedPlan worked, Place place) {
+        return place == Place.FIT && worked.fit().reading() == null;
+    }
+
+    private static Verdict.@Nullable Weight worst(WorkedPlan worked, Place place) {
         Verdict.Weight worst = null;
         for (Verdict verdict : worked.found()) {
-            boolean ours = verdict.station().equals(id)
-                    || (verdict.station().equals("seasons") && worked.panel(id).isPresent());
+            boolean ours = verdict.station().equals(place.id())
+                    || (verdict.station().equals("seasons")
+                            && worked.panel(place.id()).isPresent());
             if (ours && (worst == null || verdict.weight().compareTo(worst) > 0)) {
                 worst = verdict.weight();
             }
         }
-        return new Station(id, title, line, waits, worst);
+        return worst;
     }
 
     private static String size(WorkedPlan worked) {

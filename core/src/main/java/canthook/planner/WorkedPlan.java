@@ -4,6 +4,7 @@ import canthook.blank.CutBlank;
 import canthook.bottom.WorkedBottom;
 import canthook.corner.CornersCompared;
 import canthook.cutlist.CutList;
+import canthook.cutter.Cutter;
 import canthook.fingers.Ladder;
 import canthook.fingers.Rung;
 import canthook.fingers.SectionLists;
@@ -13,6 +14,7 @@ import canthook.lid.WorkedLid;
 import canthook.mates.MatesApart;
 import canthook.panel.HeldPanel;
 import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice;
 import canthook.seasons.Year;
 import canthook.shop.Shop;
 import canthook.size.SizedBox;
@@ -60,6 +62,16 @@ public record WorkedPlan(
                 bottom,
                 lid,
                 new Offers());
+    }
+
+    /** The plan with what was chosen among the cutters of the rack fixed, so that it works out to the same whatever hangs there later. */
+    public BoxPlan settled() {
+        if (!plan.fingers().looksOverTheRack()) {
+            return plan;
+        }
+        Cutter cutter = fingers.chosen().tool().cutter();
+        FingerChoice own = cutter == null ? plan.fingers() : plan.fingers().with(cutter);
+        return fingers.pinned(plan.with(own.withAnyCutter(false)));
     }
 
     /** All worked numbers but the ladder's other rungs, in shop order. */

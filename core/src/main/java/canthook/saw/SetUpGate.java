@@ -2,10 +2,11 @@ package canthook.saw;
 
 import canthook.fit.Fit;
 import canthook.jig.Jig;
-import canthook.jig.KeySetting;
 import canthook.jig.Setting;
 import canthook.length.LengthDisplay;
+import canthook.plan.JigChoice.Way;
 import canthook.planner.WorkedPlan;
+import canthook.walls.LowWalls;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,17 +32,28 @@ public final class SetUpGate {
             return checks;
         }
         LengthDisplay display = worked.plan().display();
-        checks.add(new Check(
-                "isolated", "Machine unplugged, cutter still, while you set and measure. Its manual comes first.", ""));
+        boolean powered = worked.jig().way() != Way.HAND;
+        if (powered) {
+            checks.add(new Check(
+                    "isolated",
+                    "Machine unplugged, cutter still, while you set and measure. Its manual comes first.",
+                    ""));
+        }
         checks.add(new Check(
                 "height",
-                "Cutter height " + jig.cutterHeight().text(display) + ".",
+                (powered ? "Cutter height " : "Depth line at ")
+                        + jig.cutterHeight().text(display) + ".",
                 jig.cutterHeight().id()));
-        if (setting instanceof KeySetting key) {
+        setting.check(display)
+                .ifPresent(check ->
+                        checks.add(new Check("gap", check.says(), check.number().id())));
+        LowWalls low = worked.walls().low();
+        if (low != null && low.line().length().isUnder(worked.fingers().wall().length())) {
             checks.add(new Check(
-                    "gap",
-                    "Gap from key to cutter " + key.gap().text(display) + ".",
-                    key.gap().id()));
+                    "low-wall",
+                    (low.everyCorner() ? "B and D are" : "B is") + " ripped to "
+                            + low.line().text(display) + ": nothing is cut above it.",
+                    low.line().id()));
         }
         List<String> card = setting.card();
         for (int i = 0; i < card.size(); i++) {
@@ -63,7 +75,12 @@ public final class SetUpGate {
                                 reading.clearance().id()));
         checks.add(new Check(
                 "marked", "All four parts marked: letter on the outside, reference edge, corner numbers.", ""));
-        checks.add(new Check("ready", "Guards on, eyes, ears and dust seen to; hands out of the line. Plug in.", ""));
+        checks.add(new Check(
+                "ready",
+                powered
+                        ? "Guards on, eyes, ears and dust seen to; hands out of the line. Plug in."
+                        : "Part held fast, hands behind the edge.",
+                ""));
         return List.copyOf(checks);
     }
 }

@@ -3,10 +3,14 @@ package canthook.server.answer;
 import canthook.figure.Figure;
 import canthook.figure.LadderFigure;
 import canthook.fit.Fit;
+import canthook.jig.Cut;
+import canthook.length.Length;
 import canthook.plan.BoxPlan;
 import canthook.plan.JigChoice;
 import canthook.planner.Stations.Station;
+import canthook.saw.Jobs;
 import canthook.verdict.Verdict;
+import canthook.working.Worked;
 import canthook.working.Worked.Basis;
 import java.util.List;
 import java.util.Map;
@@ -79,7 +83,12 @@ public record Answer(
     /** A change that mends; applying it is taking {@code after} for the plan. */
     public record FixView(String label, BoxPlan after) {}
 
-    /** One rung of the ladder; its numbers open under its name: {@code fingers.13.…}. */
+    /**
+     * One rung of the ladder; its numbers open under its name: {@code fingers.13.…}.
+     *
+     * @param reasons what its score is made of; empty far from the rung that stands, where there are very many
+     * @param figure how it looks; null likewise, and asked for by the rung's name when it is wanted
+     */
     public record RungView(
             String name,
             String cutter,
@@ -96,7 +105,7 @@ public record Answer(
             String onePassCloses,
             double score,
             List<String> reasons,
-            LadderFigure figure) {}
+            @Nullable LadderFigure figure) {}
 
     /**
      * One pass over a kind of end.
@@ -113,7 +122,74 @@ public record Answer(
             String to,
             String number,
             String place,
-            String placeLabel) {}
+            String placeLabel,
+            StepSizes sizes) {}
+
+    /**
+     * Exact sizes of a pass, so that nobody need read its sentence. Millimetres; null where the way of indexing has no such thing.
+     *
+     * @param set what the jig is set to: the number's own value
+     * @param gap from key to cutter
+     * @param spacer between key and part, or for this pass at the fence
+     * @param leaves behind a moving fence
+     * @param steps of the crank from zero
+     * @param stepsOn from the pass before
+     * @param pitches pitch spacers at the fence
+     * @param odd thickness of the odd spacer; 0 when it does not stand there
+     * @param shim whether the shim stands between fence and part
+     * @param flipped whether the far edge is towards the fence
+     */
+    public record StepSizes(
+            double from,
+            double to,
+            double set,
+            @Nullable Double gap,
+            @Nullable Double spacer,
+            @Nullable List<Double> leaves,
+            @Nullable Long steps,
+            @Nullable Long stepsOn,
+            @Nullable Integer pitches,
+            @Nullable Double odd,
+            @Nullable Boolean shim,
+            @Nullable Boolean flipped) {
+
+        static StepSizes of(Cut cut, Worked place) {
+            double from = cut.from().mm();
+            double to = cut.to().mm();
+            double set = place.plain();
+            if (cut.where() instanceof Cut.OnKey on) {
+                List<Double> leaves = on.leaves().isEmpty()
+                        ? null
+                        : on.leaves().stream().map(Length::mm).toList();
+                return new StepSizes(
+                        from, to, set, on.gap().mm(), on.spacer().mm(), leaves, null, null, null, null, null, null);
+            }
+            if (cut.where() instanceof Cut.Turns turns) {
+                return new StepSizes(
+                        from, to, set, null, null, null, turns.quanta(), turns.since(), null, null, null, null);
+            }
+            if (cut.where() instanceof Cut.Stacked stacked) {
+                return new StepSizes(
+                        from,
+                        to,
+                        set,
+                        null,
+                        stacked.pass().mm(),
+                        null,
+                        null,
+                        null,
+                        stacked.pitches(),
+                        stacked.odd().mm(),
+                        null,
+                        null);
+            }
+            if (cut.where() instanceof Cut.Fence fence) {
+                return new StepSizes(
+                        from, to, set, null, null, null, null, null, null, null, fence.shim(), fence.flipped());
+            }
+            return new StepSizes(from, to, set, null, null, null, null, null, null, null, null, null);
+        }
+    }
 
     /**
      * The way of indexing.
@@ -129,14 +205,41 @@ public record Answer(
     public record WayView(JigChoice.Way way, String words, boolean able) {}
 
     /** Every cut, by the stack that is in the jig. */
-    public record CutListView(List<SetupView> setups, List<MeetingView> meetings) {}
+    public record CutListView(List<SetupView> setups, List<MeetingView> meetings, List<JobView> jobs) {}
 
-    /** What is cut with one stack in the jig. */
+    /** What is cut beside the joint. */
+    public record JobView(Jobs.When when, String says, String number) {}
+
+    /**
+     * What is cut with one stack in the jig.
+     *
+     * @param upTo where these ends stop below the wall's edge, as shown; null when they run the whole height
+     * @param cuts every pass, or the first of very many
+     */
     public record SetupView(
-            String stack, String kind, String depth, String face, int passes, String why, List<StepView> cuts) {}
+            String stack,
+            String kind,
+            String depth,
+            String face,
+            int passes,
+            @Nullable String upTo,
+            String why,
+            List<StepView> cuts) {}
 
-    /** Which ends meet at a corner. */
-    public record MeetingView(int number, String one, String oneKind, String other, String otherKind) {}
+    /**
+     * Which ends meet at a corner.
+     *
+     * @param sections jointed there
+     * @param upTo where the joint stops at a lower wall, as shown; null for a full corner
+     */
+    public record MeetingView(
+            int number,
+            String one,
+            String oneKind,
+            String other,
+            String otherKind,
+            int sections,
+            @Nullable String upTo) {}
 
     /** A kind of corner; its numbers by their ids. */
     public record CornerView(

@@ -3,36 +3,40 @@ package canthook.server.answer;
 import canthook.cutlist.CutList;
 import canthook.cutlist.SawCut;
 import canthook.figure.BlankFigure;
-import canthook.figure.BoxFigures;
 import canthook.figure.CornerFigures;
 import canthook.figure.Figure;
 import canthook.figure.FitFigures;
 import canthook.figure.JigFigure;
 import canthook.figure.LadderFigure;
+import canthook.figure.MarkFigures;
 import canthook.figure.PanelFigures;
+import canthook.figure.SizeFigures;
 import canthook.figure.StickFigure;
 import canthook.figure.YearFigure;
 import canthook.fingers.Rung;
 import canthook.fit.Fit;
 import canthook.jig.Cut;
-import canthook.jig.ScrewSetting;
 import canthook.jig.Setting;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.panel.HeldPanel;
 import canthook.plan.JigChoice.Way;
-import canthook.planner.PlanLengths;
+import canthook.plan.PlanLengths;
+import canthook.planner.Place;
 import canthook.planner.Stations;
 import canthook.planner.WorkedPlan;
-import canthook.refusal.Refused;
+import canthook.saw.Jobs;
 import canthook.server.answer.Answer.CornerView;
 import canthook.server.answer.Answer.CutListView;
 import canthook.server.answer.Answer.FixView;
 import canthook.server.answer.Answer.JigView;
+import canthook.server.answer.Answer.JobView;
 import canthook.server.answer.Answer.MeetingView;
 import canthook.server.answer.Answer.NumberView;
 import canthook.server.answer.Answer.RungView;
 import canthook.server.answer.Answer.SetupView;
+import canthook.server.answer.Answer.StepSizes;
 import canthook.server.answer.Answer.StepView;
 import canthook.server.answer.Answer.TestCutView;
 import canthook.server.answer.Answer.VerdictView;
@@ -50,17 +54,11 @@ import org.jspecify.annotations.Nullable;
 
 /** Puts worked plans on the wire. Computes nothing. */
 public final class Answers {
-    /** Which stages' numbers each station shows. */
-    private static final Map<String, List<String>> STAGES = Map.of(
-            "size", List.of("size.", "fingers.low", "fingers.slope", "mates."),
-            "corners", List.of("corners.", "size.", "mates.", "fingers.glue-area", "fingers.glue-ratio"),
-            "fingers", List.of("fingers.", "size.height", "size.thickness"),
-            "blank", List.of("blank.", "size.", "fingers.first-rip", "fingers.closing-height"),
-            "jig", List.of("jig.", "fingers.", "size.slot-depth", "fit.closing-height-after", "fit.clearance"),
-            "cut", List.of("cut.", "jig.", "size.slot-depth", "size.end-slot-depth", "fingers.first-rip"),
-            "fit", List.of("fit.", "fingers.", "jig.gap"),
-            "bottom", List.of("bottom.", "seasons."),
-            "lid", List.of("lid.", "seasons."));
+    /** So many rungs either side of the one that stands are drawn at once; the others when they are asked for. */
+    private static final int RUNGS_DRAWN = 12;
+
+    /** Of longer lists of passes the first of each set-up are sent; the papers have them all. */
+    private static final int STEPS_SENT = 480;
 
     private Answers() {}
 
@@ -70,16 +68,13 @@ public final class Answers {
      * @param step which of the first cuts the jig shows
      */
     public static Answer of(WorkedPlan worked, @Nullable String station, double day, int step) {
-        if (station != null && !STAGES.containsKey(station)) {
-            throw new Refused("station", "There is no station called “" + station + "”.");
-        }
+        Place place = station == null ? null : Place.byId(station);
         LengthDisplay display = worked.plan().display();
         List<NumberView> numbers = new ArrayList<>();
-        List<String> stages = station == null ? null : STAGES.get(station);
         List<Worked> all = worked.numbers();
         all.addAll(worked.numbersOn(day));
         for (Worked number : all) {
-            if (number.show() != Show.STEP && (stages == null || stages.stream().anyMatch(number.id()::startsWith))) {
+            if (number.show() != Show.STEP && (place == null || place.shows(number.id()))) {
                 numbers.add(number(number, display));
             }
         }
@@ -94,17 +89,17 @@ public final class Answers {
                 worked.verdicts().stream().map(Answers::verdict).toList(),
                 Stations.of(worked),
                 worked.fingers().chosen().sections().count(),
-                worked.fingers().recommended(),
+                worked.fingers().best().sections().count(),
                 worked.fingers().sentence(),
-                "fingers".equals(station) ? ladder(worked) : null,
-                "jig".equals(station) ? steps(worked) : null,
-                "jig".equals(station) || "fingers".equals(station) ? jig(worked) : null,
-                "cut".equals(station) ? cuts(worked) : null,
-                "fingers".equals(station) ? patterns(worked) : null,
-                "corners".equals(station) ? corners(worked) : null,
+                place == Place.FINGERS ? ladder(worked) : null,
+                place == Place.JIG ? steps(worked) : null,
+                place == Place.JIG || place == Place.FINGERS ? jig(worked) : null,
+                place == Place.CUT ? cuts(worked) : null,
+                place == Place.FINGERS ? patterns(worked) : null,
+                place == Place.CORNERS ? corners(worked) : null,
                 reading == null ? null : reading.direction(),
                 testCuts(worked),
-                station == null ? List.of() : figures(worked, station, day, step),
+                place == null ? List.of() : figures(worked, place, day, step),
                 StickFigure.of(worked));
     }
 
@@ -156,7 +151,11 @@ public final class Answers {
     private static List<RungView> ladder(WorkedPlan worked) {
         LengthDisplay display = worked.plan().display();
         List<RungView> ladder = new ArrayList<>();
-        for (Rung rung : worked.fingers().rungs()) {
+        List<Rung> rungs = worked.fingers().rungs();
+        int standing = standing(worked);
+        for (int i = 0; i < rungs.size(); i++) {
+            Rung rung = rungs.get(i);
+            boolean near = Math.abs(i - standing) <= RUNGS_DRAWN;
             ladder.add(new RungView(
                     rung.slot().id().replace(".slot", ""),
                     rung.tool().name(),
@@ -172,12 +171,37 @@ public final class Answers {
                     rung.ripOff().length().isPositive(),
                     rung.onePassCloses().text(display),
                     rung.score().number(),
-                    rung.reasons().stream()
-                            .map(r -> r.lost() > 0 ? r.words() + " −" + trimmed(r.lost()) : r.words())
-                            .toList(),
-                    LadderFigure.of(rung)));
+                    near ? reasons(rung) : List.of(),
+                    near ? LadderFigure.of(rung) : null));
         }
         return ladder;
+    }
+
+    /** Where the rung that stands lies in the ladder. */
+    private static int standing(WorkedPlan worked) {
+        List<Rung> rungs = worked.fingers().rungs();
+        Rung chosen = worked.fingers().chosen();
+        for (int i = 0; i < rungs.size(); i++) {
+            if (rungs.get(i).sections().count() == chosen.sections().count()
+                    && rungs.get(i).tool().equals(chosen.tool())) {
+                return i;
+            }
+        }
+        return 0;
+    }
+
+    private static List<String> reasons(Rung rung) {
+        return rung.reasons().stream()
+                .map(r -> r.lost() > 0 ? r.words() + " −" + trimmed(r.lost()) : r.words())
+                .toList();
+    }
+
+    /** A rung as it looks, by its name; empty when the ladder has none of that name. */
+    public static java.util.Optional<LadderFigure> rung(WorkedPlan worked, String name) {
+        return worked.fingers().rungs().stream()
+                .filter(r -> r.slot().id().equals(name + ".slot"))
+                .findFirst()
+                .map(LadderFigure::of);
     }
 
     private static String trimmed(double points) {
@@ -221,6 +245,7 @@ public final class Answers {
 
     private static List<StepView> steps(WorkedPlan worked) {
         return worked.jig().cuts().stream()
+                .limit(STEPS_SENT)
                 .map(cut -> step(worked, cut, cut.id()))
                 .toList();
     }
@@ -237,7 +262,8 @@ public final class Answers {
                 display.number(cut.to(), Precision.CALIPER),
                 place.id(),
                 place.number(display),
-                worked.jig().placeLabel(cut));
+                worked.jig().placeLabel(cut),
+                StepSizes.of(cut, place));
     }
 
     private static JigView jig(WorkedPlan worked) {
@@ -247,11 +273,15 @@ public final class Answers {
         }
         Setting setting = worked.jig().setting();
         LengthDisplay display = worked.plan().display();
-        List<String> plans = new ArrayList<>();
-        if (setting instanceof ScrewSetting screw) {
-            plans.add(screw.words(screw.plan(), display));
-            screw.others().forEach(other -> plans.add(screw.words(other, display)));
-        }
+        List<String> plans = setting == null
+                ? List.of()
+                : setting.fold(
+                        key -> List.<String>of(),
+                        screw -> screw.planWords(display),
+                        spacers -> List.<String>of(),
+                        stops -> List.<String>of(),
+                        hand -> List.<String>of(),
+                        bandSaw -> List.<String>of());
         return new JigView(
                 ways, setting == null ? List.of() : setting.card(), setting == null ? "" : setting.errors(), plans);
     }
@@ -261,6 +291,7 @@ public final class Answers {
         LengthDisplay display = worked.plan().display();
         List<SetupView> setups = new ArrayList<>();
         int from = 0;
+        int most = Math.max(20, STEPS_SENT / Math.max(1, list.setups().size()));
         for (CutList.Setup setup : list.setups()) {
             List<SawCut> cuts = list.cuts().subList(from, from + setup.passes());
             from += setup.passes();
@@ -270,18 +301,27 @@ public final class Answers {
                     display.text(setup.depth(), Precision.CALIPER),
                     setup.face().words(),
                     setup.passes(),
+                    setup.upTo() == null ? null : display.text(setup.upTo(), Precision.CALIPER),
                     setup.why(),
-                    cuts.stream().map(c -> step(worked, c.pass(), c.id())).toList()));
+                    cuts.stream()
+                            .limit(list.cuts().size() > STEPS_SENT ? most : cuts.size())
+                            .map(c -> step(worked, c.pass(), c.id()))
+                            .toList()));
         }
         return new CutListView(
                 setups,
-                list.meetings().stream()
-                        .map(m -> new MeetingView(
-                                m.number(),
-                                m.one(),
-                                m.oneKind().words(),
-                                m.other(),
-                                m.otherKind().words()))
+                list.corners().stream()
+                        .map(c -> new MeetingView(
+                                c.number(),
+                                c.one().toString(),
+                                worked.fingers().joint().kind(c.one()).words(),
+                                c.other().toString(),
+                                worked.fingers().joint().kind(c.other()).words(),
+                                c.sections(),
+                                c.isLow() ? display.text(c.height(), Precision.CALIPER) : null))
+                        .toList(),
+                Jobs.of(worked).stream()
+                        .map(j -> new JobView(j.when(), j.says(), j.number()))
                         .toList());
     }
 
@@ -291,25 +331,25 @@ public final class Answers {
                 .toList();
     }
 
-    private static List<Figure> figures(WorkedPlan worked, String station, double day, int step) {
-        return switch (station) {
-            case "size" -> List.of(BoxFigures.size(worked), BoxFigures.unfolded(worked));
-            case "corners" -> CornerFigures.of(worked);
-            case "blank" -> List.of(BlankFigure.of(worked));
-            case "jig" -> List.of(JigFigure.of(worked, step));
-            case "cut" -> List.of(BoxFigures.marked(worked), BoxFigures.turned(worked));
-            case "fit" -> List.of(FitFigures.joint(worked), FitFigures.move(worked), FitFigures.band(worked));
-            case "bottom" -> panel(worked, false, day);
-            case "lid" -> panel(worked, true, day);
-            default -> List.of();
+    private static List<Figure> figures(WorkedPlan worked, Place place, double day, int step) {
+        return switch (place) {
+            case SIZE -> List.of(SizeFigures.of(worked), SizeFigures.unfolded(worked));
+            case CORNERS -> CornerFigures.of(worked);
+            case FINGERS -> List.of();
+            case BLANK -> List.of(BlankFigure.of(worked));
+            case JIG -> List.of(JigFigure.of(worked, step));
+            case CUT -> List.of(MarkFigures.marked(worked), MarkFigures.turned(worked));
+            case FIT -> List.of(FitFigures.joint(worked), FitFigures.move(worked), FitFigures.band(worked));
+            case BOTTOM, LID ->
+                worked.panel(place.id()).map(p -> panel(worked, p, day)).orElse(List.of(YearFigure.of(worked)));
         };
     }
 
-    private static List<Figure> panel(WorkedPlan worked, boolean lid, double day) {
+    private static List<Figure> panel(WorkedPlan worked, HeldPanel panel, double day) {
         return List.of(
-                PanelFigures.section(worked, lid, day),
-                PanelFigures.grooves(worked, lid, day),
-                PanelFigures.ends(worked, lid),
+                PanelFigures.section(worked, panel, day),
+                PanelFigures.grooves(worked, panel, day),
+                PanelFigures.ends(worked, panel),
                 YearFigure.of(worked));
     }
 }

@@ -1,5 +1,6 @@
 package canthook.server.answer;
 
+import canthook.figure.LadderFigure;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.LengthReader;
@@ -130,6 +131,12 @@ public class WorkApi {
 
     private Asked asked(WorkRequest request) {
         return new Asked(request, floor.shop(request.plan(), request.cuts()));
+    }
+
+    @PostMapping("/work/rungs/{name}")
+    LadderFigure rung(@PathVariable String name, @RequestBody WorkRequest request) {
+        return Answers.rung(asked(request).worked(), name)
+                .orElseThrow(() -> new Refused("name", "This plan's ladder has no rung called “" + name + "”."));
     }
 
     @PostMapping("/work/{number}")

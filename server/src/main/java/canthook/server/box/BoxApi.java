@@ -1,7 +1,8 @@
 package canthook.server.box;
 
-import canthook.figure.BoxFigures;
 import canthook.figure.Figure;
+import canthook.figure.StandingFigure;
+import canthook.fingers.Rung;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
 import canthook.planner.Planner;
@@ -124,7 +125,14 @@ public class BoxApi {
     @PostMapping("/{id}/test-cuts")
     @ResponseStatus(HttpStatus.CREATED)
     KeptBox addTestCut(@PathVariable String id, @RequestBody Readings readings) {
-        return shelf.addTestCut(id, new TestCut(shelf.now(), readings.slots(), readings.fingers(), readings.moved()));
+        KeptBox box = shelf.get(id);
+        Rung chosen = Planner.work(box.plan(), floor.shop(box.plan(), box.cuts()))
+                .fingers()
+                .chosen();
+        return shelf.addTestCut(
+                id,
+                new TestCut(shelf.now(), readings.slots(), readings.fingers(), readings.moved())
+                        .cutFor(chosen.sections().count(), chosen.kerf().length()));
     }
 
     @DeleteMapping("/{id}/test-cuts/{cutId}")
@@ -139,30 +147,17 @@ public class BoxApi {
 
     private ShelfBox onShelf(KeptBox box) {
         WorkedPlan worked = Planner.work(box.plan(), floor.shop(box.plan(), box.cuts()));
-        List<Stations.Station> stations = Stations.of(worked);
-        Stations.Station next = stations.stream()
-                .filter(s -> s.worst() == Verdict.Weight.STOP)
-                .findFirst()
-                .or(() -> stations.stream()
-                        .filter(s -> s.worst() == Verdict.Weight.MIND)
-                        .findFirst())
-                .or(() -> stations.stream().filter(Stations.Station::waits).findFirst())
-                .orElse(stations.get(0));
-        String sentence = worked.verdicts().stream()
-                .filter(v -> v.station().equals(next.id()) && v.weight() == next.worst())
-                .map(Verdict::sentence)
-                .findFirst()
-                .orElse(next.title() + ": " + next.line());
+        Stations.Next next = Stations.next(worked);
         return new ShelfBox(
                 box.id(),
                 box.plan().name(),
                 box.plan().purpose(),
                 box.plan().walls().known().name(),
                 box.savedAt(),
-                stations.get(0).line(),
-                sentence,
-                next.id(),
-                next.worst(),
-                BoxFigures.standing(worked));
+                Stations.of(worked).get(0).line(),
+                next.sentence(),
+                next.station().id(),
+                next.station().worst(),
+                StandingFigure.of(worked));
     }
 }

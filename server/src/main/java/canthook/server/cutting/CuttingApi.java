@@ -7,10 +7,10 @@ import canthook.cutting.CutPlan.Lane;
 import canthook.cutting.CutPlan.Offcut;
 import canthook.cutting.CutPlan.Opened;
 import canthook.cutting.CutPlanRead;
-import canthook.length.Length;
 import canthook.plan.BatchWish;
 import canthook.plan.BoxPlan;
 import canthook.planner.Planner;
+import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
 import canthook.server.box.Shelf;
 import canthook.server.cutting.CuttingJobs.Job;
@@ -19,8 +19,8 @@ import canthook.server.keeping.Unknown;
 import canthook.server.rack.Rack;
 import canthook.server.rack.Rack.Kind;
 import canthook.server.rack.RuleBook;
+import canthook.server.rack.ShopFloor;
 import canthook.shop.HouseRules;
-import canthook.shop.Shop;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -43,20 +43,19 @@ public class CuttingApi {
     /** An answer that takes no longer than this is given at once. */
     private static final long AT_ONCE = 300;
 
-    /** Shorter offcuts are kindling. */
-    private static final Length LEAST_OFFCUT = Length.mm(100);
-
     private final CuttingJobs jobs;
     private final Rack rack;
     private final Shelf shelf;
     private final RuleBook book;
+    private final ShopFloor floor;
     private final Clock clock;
 
-    CuttingApi(CuttingJobs jobs, Rack rack, Shelf shelf, RuleBook book, Clock clock) {
+    CuttingApi(CuttingJobs jobs, Rack rack, Shelf shelf, RuleBook book, ShopFloor floor, Clock clock) {
         this.jobs = jobs;
         this.rack = rack;
         this.shelf = shelf;
         this.book = book;
+        this.floor = floor;
         this.clock = clock;
     }
 
@@ -89,20 +88,21 @@ public class CuttingApi {
     CuttingView ask(@RequestBody CuttingRequest request) {
         BoxPlan plan = request.plan();
         HouseRules rules = book.rules();
-        Shop shop = new Shop(rules, List.of());
         BatchWish wish = java.util.Objects.requireNonNull(plan.batch());
         List<BoxPlan> plans = new ArrayList<>();
         List<Batch.Other> others = new ArrayList<>();
         for (int i = 0; i < wish.others().size(); i++) {
             BatchWish.Other other = wish.others().get(i);
             BoxPlan found = other(other.box(), i);
-            plans.add(found);
-            others.add(new Batch.Other(Planner.work(found, shop), other.count()));
+            WorkedPlan worked = Planner.work(found, floor.shop(found, List.of()));
+            plans.add(worked.settled());
+            others.add(new Batch.Other(worked, other.count()));
         }
         List<Blank> blanks = rack.blanks();
-        Batch batch = new Batch(Planner.work(plan, shop), others, blanks, rules);
+        WorkedPlan first = Planner.work(plan, floor.shop(plan, List.of()));
+        Batch batch = new Batch(first, others, blanks, rules);
         // refuses what is too much before anything is begun
-        Question question = new Question(plan, plans, batch.task().blanks(), rules);
+        Question question = new Question(first.settled(), plans, batch.task().blanks(), rules);
         Job job = jobs.ask(question, batch);
         job.await(AT_ONCE);
         return view(job);
@@ -151,9 +151,7 @@ public class CuttingApi {
             cutUp.add(now.id());
             for (Lane lane : opened.lanes()) {
                 for (Offcut offcut : lane.offcuts()) {
-                    if (!offcut.length().isUnder(LEAST_OFFCUT)) {
-                        offcuts.addAll(CutPlanRead.asBlanks(plan, opened, lane, offcut));
-                    }
+                    offcuts.addAll(CutPlanRead.asBlanks(plan, opened, lane, offcut));
                 }
             }
         }

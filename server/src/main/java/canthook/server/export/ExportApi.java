@@ -1,7 +1,7 @@
 package canthook.server.export;
 
-import canthook.figure.BoxFigures;
 import canthook.figure.StickFigure;
+import canthook.figure.TemplateFigure;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.server.box.Shelf;
@@ -75,22 +75,21 @@ public class ExportApi {
     @GetMapping(value = "/boxes/{id}/corners.svg", produces = "image/svg+xml")
     ResponseEntity<String> corners(@PathVariable String id) {
         WorkedPlan worked = worked(id);
-        return sent(TemplateSvg.of(BoxFigures.templates(worked), worked.plan().name()), SVG, id + "-corners.svg");
+        return sent(TemplateSvg.of(TemplateFigure.of(worked), worked.plan().name()), SVG, id + "-corners.svg");
     }
 
     @GetMapping(value = "/boxes/{id}/corners.pdf", produces = "application/pdf")
     ResponseEntity<byte[]> cornersPdf(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
         WorkedPlan worked = worked(id);
         return sent(
-                FigurePdf.of(
-                        List.of(BoxFigures.templates(worked)), worked.plan().name(), Paper.byName(paper)),
+                FigurePdf.of(List.of(TemplateFigure.of(worked)), worked.plan().name(), Paper.byName(paper)),
                 MediaType.APPLICATION_PDF,
                 id + "-corners.pdf");
     }
 
     @GetMapping(value = "/boxes/{id}/corners.dxf", produces = "application/dxf")
     ResponseEntity<String> cornersDxf(@PathVariable String id) {
-        return sent(FigureDxf.of(BoxFigures.templates(worked(id))), DXF, id + "-corners.dxf");
+        return sent(FigureDxf.of(TemplateFigure.of(worked(id))), DXF, id + "-corners.dxf");
     }
 
     @GetMapping(value = "/boxes/{id}/cuts.csv", produces = "text/csv")

@@ -6,6 +6,7 @@ import canthook.jig.Setting;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.planner.WorkedPlan;
+import canthook.saw.Jobs;
 import canthook.saw.SetUpGate;
 import canthook.working.Worked;
 import java.io.ByteArrayOutputStream;
@@ -136,7 +137,23 @@ final class RunSheet {
                         + list.settings().count() + " set-ups, about "
                         + list.time().text(display) + ".",
                 false));
+        lines.add(new Line("", "Cut these", true));
+        jobs(worked, Jobs.When.BEFORE_JOINT, lines);
         lines.add(new Line("", "Set up", true));
+        Setting building = worked.jig().setting();
+        if (building != null) {
+            for (Worked number : worked.jig().numbers()) {
+                if (number.id().startsWith("jig.build-")
+                        || number.id().startsWith("jig.key")
+                        || number.id().startsWith("jig.spacer")
+                        || number.id().startsWith("jig.pitch-spacer")
+                        || number.id().startsWith("jig.odd-spacer")
+                        || number.id().startsWith("jig.fence")
+                        || number.id().startsWith("jig.dividers")) {
+                    lines.add(new Line(" ", number.label() + ": " + number.text(display) + ".", false));
+                }
+            }
+        }
         for (SetUpGate.Check check : SetUpGate.of(worked)) {
             lines.add(new Line(" ", check.says(), false));
         }
@@ -150,7 +167,10 @@ final class RunSheet {
             lines.add(new Line(
                     "",
                     setup.stack() + ", " + setup.end().words() + ", " + display.text(setup.depth(), Precision.CALIPER)
-                            + " deep, " + setup.face().words(),
+                            + " deep, " + setup.face().words()
+                            + (setup.upTo() == null
+                                    ? ""
+                                    : ", nothing above " + display.text(setup.upTo(), Precision.CALIPER)),
                     true));
             for (SawCut cut : list.cuts().subList(from, from + setup.passes())) {
                 Worked place = worked.jig().place(cut.pass());
@@ -168,7 +188,18 @@ final class RunSheet {
             }
             from += setup.passes();
         }
+        lines.add(new Line("", "", false));
+        lines.add(new Line("", "After the joint", true));
+        jobs(worked, Jobs.When.AFTER_JOINT, lines);
         return wrapped(lines);
+    }
+
+    private static void jobs(WorkedPlan worked, Jobs.When when, List<Line> lines) {
+        for (Jobs.Job job : Jobs.of(worked)) {
+            if (job.when() == when) {
+                lines.add(new Line(" ", job.says(), false));
+            }
+        }
     }
 
     /** Long lines go on below. */

@@ -3,9 +3,11 @@ package canthook.server.saw;
 import canthook.cutlist.SawCut;
 import canthook.figure.Figure;
 import canthook.figure.JigFigure;
+import canthook.fingers.Joint;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.plan.PartEnd;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
 import canthook.saw.Salvage;
@@ -143,7 +145,6 @@ public class SawApi {
         List<SawRun.Item> items = run.items();
         SawRun.Item now = run.isFinished() ? null : items.get(at);
         SawRun.Item before = at > 0 ? items.get(at - 1) : null;
-        boolean setup = now != null && (before == null || !stackOf(before).equals(stackOf(now)));
         Set<String> parts = new LinkedHashSet<>();
         for (String part : List.of("A", "B", "C", "D")) {
             String name = part;
@@ -154,16 +155,19 @@ public class SawApi {
             }
             parts.add(name);
         }
-        double seconds = worked.number("cut.seconds-per-pass").orElseThrow().plain();
+        double left = run.secondsLeft(
+                worked.cuts().secondsPerPass().plain(),
+                worked.cuts().secondsPerSetup().plain());
+        Joint joint = worked.fingers().joint();
         List<Double> slots = new ArrayList<>();
+        double top = joint.wall().mm();
         if (now != null) {
-            worked.jig()
-                    .layout(worked.fingers())
-                    .slots(now.cut().pass().end() == canthook.jig.End.FINGER_FIRST)
-                    .forEach(s -> {
-                        slots.add(s.from().mm());
-                        slots.add(s.to().mm());
-                    });
+            PartEnd end = now.cut().ends().get(0);
+            top = joint.top(end.part()).mm();
+            joint.slots(end).forEach(s -> {
+                slots.add(s.from().mm());
+                slots.add(s.to().mm());
+            });
         }
         boolean symmetrical = !worked.plan().fingers().isEven();
         return new RunView(
@@ -177,8 +181,8 @@ public class SawApi {
                 items.size(),
                 run.isFinished(),
                 standing.closed(),
-                setup,
-                (int) Math.ceil((items.size() - at) * seconds / 60),
+                run.beginsSetup(),
+                (int) Math.ceil(left / 60),
                 now == null ? null : cut(worked, now, true),
                 before == null ? null : cut(worked, before, false),
                 at + 1 < items.size() ? cut(worked, items.get(at + 1), false) : null,
@@ -186,12 +190,8 @@ public class SawApi {
                 run.spoilt().stream()
                         .map(s -> new SpoiltView(s.part(), s.by(), Salvage.of(s.wrong(), symmetrical)))
                         .toList(),
-                worked.jig().layout(worked.fingers()).height().mm(),
+                top,
                 slots);
-    }
-
-    private static String stackOf(SawRun.Item item) {
-        return item.parts() + item.cut().pass().end();
     }
 
     private static CutView cut(WorkedPlan worked, SawRun.Item item, boolean drawn) {
@@ -214,7 +214,7 @@ public class SawApi {
                 fit(cut.pass().to(), display),
                 cut.pass().from().mm(),
                 cut.pass().to().mm(),
-                cut.pass().end() == canthook.jig.End.FINGER_FIRST,
+                cut.pass().end() == canthook.fingers.End.FINGER_FIRST,
                 item.extra(),
                 item.done(),
                 drawn ? JigFigure.of(worked, cut.pass()) : null);

@@ -14,6 +14,7 @@ import canthook.server.keeping.LearnedPace;
 import canthook.server.keeping.StaleWrite;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.RuleBook;
+import canthook.server.rack.ShopFloor;
 import canthook.server.saw.SawMapper.EventRow;
 import canthook.server.saw.SawMapper.RunRow;
 import canthook.shop.HouseRule;
@@ -41,13 +42,15 @@ public class SawRuns {
     private final SawMapper rows;
     private final Shelf shelf;
     private final RuleBook book;
+    private final ShopFloor floor;
     private final LearnedPace pace;
     private final ObjectMapper json;
 
-    SawRuns(SawMapper rows, Shelf shelf, RuleBook book, LearnedPace pace, ObjectMapper json) {
+    SawRuns(SawMapper rows, Shelf shelf, RuleBook book, ShopFloor floor, LearnedPace pace, ObjectMapper json) {
         this.rows = rows;
         this.shelf = shelf;
         this.book = book;
+        this.floor = floor;
         this.pace = pace;
         this.json = json;
         learn();
@@ -66,14 +69,14 @@ public class SawRuns {
                 return standing(row);
             }
         }
-        WorkedPlan worked = Planner.work(kept.plan(), new Shop(book.rules(), kept.cuts()));
+        WorkedPlan worked = Planner.work(kept.plan(), floor.shop(kept.plan(), kept.cuts()));
         if (worked.cuts().cuts().isEmpty()) {
             throw new Refused(
                     "plan.jig.way", "There is nothing to cut: the way of indexing chosen cannot make this joint.");
         }
         int number = rows.ofBox(box).size() + 1;
         String id = box + "-run-" + number;
-        while (rows.insert(id, box, write(kept.plan()), write(changed(book.rules())), shelf.now()) == 0) {
+        while (rows.insert(id, box, write(worked.settled()), write(changed(book.rules())), shelf.now()) == 0) {
             number++;
             id = box + "-run-" + number;
         }

@@ -1,7 +1,11 @@
 package canthook.server.web;
 
 import canthook.length.Length;
+import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
+import canthook.plan.Lid;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonFactoryBuilder;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
@@ -61,6 +65,8 @@ public class JsonRules {
         module.addSerializer(Length.class, new MillimetresOut());
         module.addDeserializer(Length.class, new MillimetresIn());
         module.setMixInAnnotation(BoxPlan.class, PlanMixin.class);
+        module.setMixInAnnotation(Bottom.class, BottomKinds.class);
+        module.setMixInAnnotation(Lid.class, LidKinds.class);
         return module;
     }
 
@@ -144,4 +150,20 @@ public class JsonRules {
         @JsonDeserialize(using = VersionIn.class)
         abstract int version();
     }
+
+    /** The kinds of bottom by name. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Bottom.None.class, name = "NONE"),
+        @JsonSubTypes.Type(value = Bottom.Captured.class, name = "CAPTURED")
+    })
+    private interface BottomKinds {}
+
+    /** The kinds of lid by name. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Lid.None.class, name = "NONE"),
+        @JsonSubTypes.Type(value = Lid.Sliding.class, name = "SLIDING")
+    })
+    private interface LidKinds {}
 }

@@ -1,0 +1,76 @@
+package canthook.planner;
+
+import canthook.refusal.Refused;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * The stations of the bench in shop order, and the one view beside them. What a station shows is said here once: its title and the
+ * prefixes of its numbers.
+ */
+public enum Place {
+    SIZE("Size", "size.", "fingers.low", "fingers.slope", "lid.line", "mates."),
+    FINGERS("Fingers", "fingers.", "size.height", "size.thickness"),
+    BLANK("Blank", "blank.", "size.", "fingers.first-rip", "fingers.closing-height"),
+    JIG("Jig", "jig.", "fingers.", "size.slot-depth", "fit.closing-height-after", "fit.clearance"),
+    CUT(
+            "Cut",
+            "cut.",
+            "jig.",
+            "size.slot-depth",
+            "size.end-slot-depth",
+            "size.side-length",
+            "size.end-length",
+            "fingers.first-rip",
+            "fingers.closing-height",
+            "fingers.low",
+            "fingers.glue-faces",
+            "fingers.glue-area-all",
+            "lid.line",
+            "lid.groove-offset",
+            "bottom.groove-offset"),
+    FIT("Fit", "fit.", "fingers.", "jig.gap"),
+    BOTTOM("Bottom", "bottom.", "seasons."),
+    LID("Lid", "lid.", "seasons.", "fingers.low"),
+    /** Other corners for the same box, to choose against: a view of the Size station. */
+    CORNERS("Corners", "corners.", "size.", "mates.", "fingers.glue-area", "fingers.glue-ratio");
+
+    private final String title;
+    private final List<String> prefixes;
+
+    Place(String title, String... prefixes) {
+        this.title = title;
+        this.prefixes = List.of(prefixes);
+    }
+
+    /** As it stands in addresses and on the wire: {@code size}. */
+    public String id() {
+        return title.toLowerCase(java.util.Locale.ROOT);
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** Whether a number is shown here, by its id. */
+    public boolean shows(String number) {
+        return prefixes.stream().anyMatch(number::startsWith);
+    }
+
+    /** Whether it stands in the rail. */
+    public boolean isStation() {
+        return this != CORNERS;
+    }
+
+    /**
+     * By its id.
+     *
+     * @throws Refused when there is no such place
+     */
+    public static Place byId(String id) {
+        return Arrays.stream(values())
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new Refused("station", "There is no station called “" + id + "”."));
+    }
+}

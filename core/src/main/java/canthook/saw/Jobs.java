@@ -1,0 +1,153 @@
+package canthook.saw;
+
+import canthook.length.LengthDisplay;
+import canthook.panel.GrooveEnds.GrooveEnd;
+import canthook.panel.GrooveEnds.Run;
+import canthook.panel.HeldPanel;
+import canthook.plan.Part;
+import canthook.planner.WorkedPlan;
+import canthook.walls.LowWalls;
+import canthook.working.Worked;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/** What is cut beside the joint, before it and after it, in order: parts to size, the lowered wall, grooves with their stops, panels. */
+public final class Jobs {
+    private Jobs() {}
+
+    /** Before the joint, or after it and before the glue. */
+    public enum When {
+        BEFORE_JOINT,
+        AFTER_JOINT
+    }
+
+    /**
+     * One thing to do.
+     *
+     * @param says what to do, in a sentence with its sizes
+     * @param number id of the number it is about
+     */
+    public record Job(When when, String says, String number) {}
+
+    /** Everything, in order. */
+    public static List<Job> of(WorkedPlan worked) {
+        LengthDisplay display = worked.plan().display();
+        List<Job> jobs = new ArrayList<>();
+        Worked side = worked.size().sideLength();
+        Worked end = worked.size().endLength();
+        before(jobs, "A and C: " + side.text(display) + " long. B and D: " + end.text(display) + " long.", side);
+        Worked first = worked.fingers().firstRip();
+        Worked wall = worked.fingers().wall();
+        before(
+                jobs,
+                first.length().equals(wall.length())
+                        ? "Rip all walls to " + wall.text(display) + "."
+                        : "Rip all walls first to " + first.text(display) + ", to " + wall.text(display)
+                                + " once the fit is settled.",
+                first);
+        LowWalls low = worked.walls().low();
+        if (low != null && low.line().length().isUnder(wall.length())) {
+            boolean lid = low.by() == LowWalls.By.LID;
+            before(
+                    jobs,
+                    "Rip " + names(low.parts()) + " to " + low.line().text(display)
+                            + (lid ? ", the lid line, before the joint is cut." : " before the joint is cut."),
+                    low.line());
+        }
+        for (HeldPanel panel : worked.panels()) {
+            jobs.add(new Job(
+                    When.AFTER_JOINT,
+                    groove(panel, display),
+                    panel.groove().offset().id()));
+        }
+        Worked angle =
+                worked.fingers().low() == null ? null : worked.fingers().low().angle();
+        if (angle != null && low != null) {
+            jobs.add(new Job(
+                    When.AFTER_JOINT,
+                    "Slope A and C from " + wall.text(display) + " at the back to "
+                            + low.line().text(display) + " at the front, " + angle.text(display)
+                            + ", in a taper carrier; bevel the tops of B and D to it.",
+                    angle.id()));
+        }
+        for (HeldPanel panel : worked.panels()) {
+            jobs.add(new Job(
+                    When.AFTER_JOINT,
+                    "Cut the " + panel.of() + " " + panel.along().text(display) + " along the grain by "
+                            + panel.across().cut().text(display) + " across, edges "
+                            + panel.tongue().text(display) + " thick.",
+                    panel.across().cut().id()));
+        }
+        jobs.add(new Job(
+                When.AFTER_JOINT,
+                worked.panels().isEmpty()
+                        ? "Dry-fit all four corners."
+                        : "Dry-fit all four corners with the panel in its groove.",
+                wall.id()));
+        return List.copyOf(jobs);
+    }
+
+    private static void before(List<Job> jobs, String says, Worked number) {
+        jobs.add(new Job(When.BEFORE_JOINT, says, number.id()));
+    }
+
+    private static String groove(HeldPanel panel, LengthDisplay display) {
+        StringBuilder words = new StringBuilder("Groove for the " + panel.of() + ": "
+                + panel.groove().width().text(display) + " wide, "
+                + panel.groove().depth().text(display) + " deep, "
+                + panel.groove().offset().text(display) + " above the reference edge, in "
+                + names(panel.groove().parts()) + ".");
+        for (Run run : EnumSet.of(Run.STOP, Run.SHOWS)) {
+            ends(panel, run, display).forEach(words::append);
+        }
+        String through = named(panel, Run.THROUGH);
+        if (!through.isEmpty()) {
+            words.append(" Through at ").append(through).append('.');
+        }
+        String open = named(panel, Run.OPEN);
+        if (!open.isEmpty()) {
+            words.append(" Right through at ").append(open).append(", where it slides in.");
+        }
+        return words.toString();
+    }
+
+    /** Ends that stop, one sentence for each place they stop at. */
+    private static List<String> ends(HeldPanel panel, Run run, LengthDisplay display) {
+        return panel.ends().stream()
+                .filter(e -> e.run() == run && e.stopAt() != null)
+                .collect(Collectors.groupingBy(
+                        e -> java.util.Objects.requireNonNull(e.stopAt()).length(),
+                        java.util.TreeMap::new,
+                        Collectors.toList()))
+                .values()
+                .stream()
+                .map(ends -> " " + (run == Run.STOP ? "Stop it at " : "It shows unless stopped at ")
+                        + ends.stream().map(e -> e.end().toString()).collect(Collectors.joining(" ")) + ", "
+                        + stop(ends.get(0), display) + " from the finished end.")
+                .toList();
+    }
+
+    private static String stop(GrooveEnd end, LengthDisplay display) {
+        return java.util.Objects.requireNonNull(end.stopAt()).text(display);
+    }
+
+    private static String named(HeldPanel panel, Run run) {
+        return panel.ends().stream()
+                .filter(e -> e.run() == run)
+                .map(e -> e.end().toString())
+                .collect(Collectors.joining(" "));
+    }
+
+    private static String names(Set<Part> parts) {
+        List<String> names = new TreeSet<>(parts).stream().map(Part::name).toList();
+        return names.size() == 4
+                ? "all four"
+                : names.size() == 1
+                        ? names.get(0)
+                        : String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.get(names.size() - 1);
+    }
+}
