@@ -9,6 +9,7 @@ import {
   type FixView,
   type KeptBox,
   type KeptTestCut,
+  type LadderFigure,
   type Problem,
   type VerdictView,
   type WorkingView
@@ -214,6 +215,21 @@ export const useBench = defineStore('bench', () => {
     }
   }
 
+  /** A rung of the ladder as it looks; nothing when the ladder has moved on. */
+  async function rung(name: string): Promise<LadderFigure | undefined> {
+    if (!plan.value) return undefined
+    try {
+      return await got(
+        api.POST('/api/work/rungs/{name}', { params: { path: { name } }, body: request(plan.value) })
+      )
+    } catch (error) {
+      // a ladder that has moved on has no such rung any more; anything else is told
+      const refused = problemOf(error)
+      if (refused.status !== 422) problem.value = refused
+      return undefined
+    }
+  }
+
   function keepSoon() {
     dirty = true
     if (kept.value === 'stale') return
@@ -322,6 +338,7 @@ export const useBench = defineStore('bench', () => {
     apply,
     show,
     openWorking,
+    rung,
     keep,
     keepOnTop,
     keepAsCopy,

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
-import { computed, ref, useId } from 'vue'
-import type { RungView } from '../api/client'
+import { useElementSize, useIntersectionObserver } from '@vueuse/core'
+import { computed, ref, shallowRef, useId } from 'vue'
+import type { LadderFigure, RungView } from '../api/client'
+import { useBench } from '../bench/store'
 import NumText from './NumText.vue'
 import WoodDefs from './WoodDefs.vue'
 
@@ -13,8 +14,16 @@ const props = defineProps<{
   recommended: boolean
   withCutter?: boolean
 }>()
+const bench = useBench()
 const emit = defineEmits<{ choose: []; open: [number: string] }>()
 const id = useId()
+/** far from the rung that stands only its numbers come; it is drawn when it is looked at */
+const asked = shallowRef<LadderFigure>()
+const figure = computed(() => props.rung.figure ?? asked.value)
+const seen = ref<HTMLElement>()
+useIntersectionObserver(seen, ([entry]) => {
+  if (entry?.isIntersecting && !figure.value) void bench.rung(props.rung.name).then((f) => (asked.value = f))
+})
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
 const scale = computed(() => Math.max(0.001, (width.value - 12) / props.most))
@@ -24,7 +33,7 @@ const x = (mm: number) => 4 + mm * scale.value
 
 /** All slots in one path: a ladder may have thousands. */
 const slots = computed(() => {
-  const s = props.rung.figure.slots
+  const s = figure.value?.slots ?? []
   let d = ''
   for (let i = 0; i < s.length; i += 2) {
     d += `M${x(s[i] ?? 0).toFixed(2)} ${TOP}H${x(s[i + 1] ?? 0).toFixed(2)}V${TOP + bar.value}H${x(s[i] ?? 0).toFixed(2)}Z`
@@ -34,9 +43,9 @@ const slots = computed(() => {
 
 /** Passes, ticked above every slot where there is room to tell them apart. */
 const ticks = computed(() => {
-  const s = props.rung.figure.slots
+  const s = figure.value?.slots ?? []
   const first = s[0] ?? 0
-  const end = props.rung.figure.passes
+  const end = figure.value?.passes ?? []
   const last = end[end.length - 1] ?? 0
   const kerf = (s[1] ?? 0) - last
   let d = ''
@@ -64,7 +73,7 @@ function key(event: KeyboardEvent) {
 </script>
 
 <template>
-  <div class="rung" :class="{ chosen, strange: rung.why, impossible: !rung.feasible }">
+  <div ref="seen" class="rung" :class="{ chosen, strange: rung.why, impossible: !rung.feasible }">
     <button
       type="button"
       class="choose"
@@ -76,21 +85,21 @@ function key(event: KeyboardEvent) {
     >
       <span class="count">{{ rung.sections }}</span>
       <span ref="box" class="edge">
-        <svg v-if="width > 0" :width="width" :height="bar + 12" aria-hidden="true">
+        <svg v-if="width > 0 && figure" :width="width" :height="bar + 12" aria-hidden="true">
           <WoodDefs :id="id" />
           <rect
             :x="x(0)"
             :y="TOP"
-            :width="x(rung.figure.closing) - x(0)"
+            :width="x(figure.closing) - x(0)"
             :height="bar"
             :fill="`url(#${id}-grain)`"
             class="wall"
           />
           <rect
-            v-if="rung.figure.height > rung.figure.closing + 0.001"
-            :x="x(rung.figure.closing)"
+            v-if="figure.height > figure.closing + 0.001"
+            :x="x(figure.closing)"
             :y="TOP"
-            :width="x(rung.figure.height) - x(rung.figure.closing)"
+            :width="x(figure.height) - x(figure.closing)"
             :height="bar"
             :fill="`url(#${id}-hatch)`"
             class="waste"

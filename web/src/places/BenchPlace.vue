@@ -14,11 +14,12 @@ import { useBench, type StationId } from '../bench/store'
 import WorkingPanel from '../bench/WorkingPanel.vue'
 import { woodTint } from '../drawing/tint'
 import BlankStation from '../stations/BlankStation.vue'
+import BottomStation from '../stations/BottomStation.vue'
 import CutStation from '../stations/CutStation.vue'
 import FingersStation from '../stations/FingersStation.vue'
 import FitStation from '../stations/FitStation.vue'
 import JigStation from '../stations/JigStation.vue'
-import PanelStation from '../stations/PanelStation.vue'
+import LidStation from '../stations/LidStation.vue'
 import SizeStation from '../stations/SizeStation.vue'
 
 const props = defineProps<{ id?: string; station?: string }>()
@@ -36,8 +37,8 @@ const stations: Record<StationId, Component> = {
   jig: JigStation,
   cut: CutStation,
   fit: FitStation,
-  bottom: PanelStation,
-  lid: PanelStation
+  bottom: BottomStation,
+  lid: LidStation
 }
 
 const boxId = computed(() => props.id ?? String(route.value.params.id ?? ''))

@@ -17,6 +17,10 @@ const first = computed(() => {
   let next = 1
   return setups.value.map((s) => (next += s.passes) - s.passes)
 })
+const jobs = (when: 'BEFORE_JOINT' | 'AFTER_JOINT') =>
+  computed(() => (bench.answer?.cuts?.jobs ?? []).filter((j) => j.when === when))
+const before = jobs('BEFORE_JOINT')
+const after = jobs('AFTER_JOINT')
 const meetings = computed(() => bench.answer?.cuts?.meetings ?? [])
 const paper = ref('a4')
 const file = (name: string) => `/api/boxes/${bench.id}/${name}`
@@ -48,16 +52,33 @@ const files = [
         <FigureView v-if="marked" :figure="marked" class="opened" @open="bench.openWorking" />
         <p class="meets">
           <span v-for="m in meetings" :key="m.number"
-            ><b>{{ m.number }}</b> {{ m.one }} {{ m.oneKind }}, {{ m.other }} {{ m.otherKind }}</span
+            ><b>{{ m.number }}</b> {{ m.one }} {{ m.oneKind }}, {{ m.other }} {{ m.otherKind
+            }}<template v-if="m.upTo"
+              >: <em>{{ m.sections }} sections, up to {{ m.upTo }}</em></template
+            ></span
           >
         </p>
         <h3>If it looks like this, a part is turned</h3>
         <FigureView v-if="turned" :figure="turned" class="turned" @open="bench.openWorking" />
       </template>
       <div v-else class="list" tabindex="0" aria-label="Every cut, stack by stack">
+        <section v-if="before.length">
+          <h3>Before the joint</h3>
+          <ul class="jobs">
+            <li v-for="job in before" :key="job.says">
+              <button type="button" class="plain" @click="bench.openWorking(job.number)">
+                {{ job.says }}
+              </button>
+            </li>
+          </ul>
+        </section>
         <section v-for="(setup, i) in setups" :key="setup.stack + setup.kind">
           <h3>
-            {{ setup.stack }}, {{ setup.kind }} <small>{{ setup.depth }} deep, {{ setup.face }}</small>
+            {{ setup.stack }}, {{ setup.kind }}
+            <small
+              >{{ setup.depth }} deep, {{ setup.face
+              }}<template v-if="setup.upTo">, nothing above {{ setup.upTo }}</template></small
+            >
           </h3>
           <p v-if="setup.why" class="why">{{ setup.why }}</p>
           <ol :start="first[i]">
@@ -75,6 +96,19 @@ const files = [
               <span class="does">{{ cut.instruction }}</span>
             </li>
           </ol>
+          <p v-if="setup.passes > setup.cuts.length" class="why">
+            and {{ setup.passes - setup.cuts.length }} more, on the run sheet and in the CSV
+          </p>
+        </section>
+        <section v-if="after.length">
+          <h3>After the joint, before the glue</h3>
+          <ul class="jobs">
+            <li v-for="job in after" :key="job.says">
+              <button type="button" class="plain" @click="bench.openWorking(job.number)">
+                {{ job.says }}
+              </button>
+            </li>
+          </ul>
         </section>
         <p v-if="!setups.some((s) => s.passes)">Nothing can be cut yet: see the Jig station.</p>
       </div>
@@ -115,6 +149,10 @@ const files = [
       <NumberRow id="jig.cutter-height" />
       <NumberRow id="size.end-slot-depth" />
       <NumberRow id="fingers.first-rip" label="Parts ripped first to" />
+      <NumberRow v-if="bench.numbers.has('lid.line')" id="lid.line" />
+      <NumberRow v-if="bench.numbers.has('fingers.low-height')" id="fingers.low-height" />
+      <NumberRow id="fingers.glue-faces" />
+      <NumberRow id="fingers.glue-area-all" />
     </template>
     <template #verdicts><VerdictList /></template>
   </StationFrame>
@@ -249,5 +287,17 @@ h3 {
   margin: 0.45rem 0 0.1rem;
   font-size: 0.86rem;
   color: var(--quiet);
+}
+.jobs {
+  margin: 0 0 0.6rem;
+  padding-left: 1.1rem;
+}
+.jobs button {
+  text-align: left;
+}
+.meets em {
+  font-style: normal;
+  font-weight: 700;
+  color: var(--cut);
 }
 </style>

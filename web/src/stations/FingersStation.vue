@@ -21,7 +21,9 @@ import SectionBar from '../drawing/SectionBar.vue'
 
 const bench = useBench()
 const ladder = computed(() => bench.answer?.ladder ?? [])
-const most = computed(() => ladder.value.reduce((m, r) => Math.max(m, r.figure.height, r.figure.closing), 1))
+const most = computed(() =>
+  ladder.value.reduce((m, r) => Math.max(m, r.figure?.height ?? 1, r.figure?.closing ?? 1), 1)
+)
 const list = ref<HTMLElement>()
 
 /** a list of unequal sections is given up for a rung; a rung of another cutter brings the cutter */
@@ -29,6 +31,8 @@ function choose(rung: RungView) {
   void bench.decide((plan) => {
     plan.fingers.sections = rung.sections
     delete plan.fingers.widths
+    // a rung chosen by eye is a cutter chosen too
+    delete plan.fingers.anyCutter
     if (rung.cutterId && rung.cutterId !== (plan.fingers.tool?.id ?? '')) {
       const cutter = cutters.value.find((c) => c.cutter.id === rung.cutterId)?.cutter
       if (cutter) take(plan, cutter)
@@ -58,7 +62,7 @@ const tools = computed(() => {
   return [
     { value: OWN, label: 'one I describe here' },
     ...rack,
-    ...(rack.length ? [{ value: ANY, label: 'any on the rack' }] : [])
+    ...(rack.length ? [{ value: ANY, label: 'whichever is best' }] : [])
   ]
 })
 function chooseTool(value: string) {
@@ -82,18 +86,34 @@ function parity(value: string) {
 /** which ways of indexing can make this division, and which cannot */
 const able = computed(() => (bench.answer?.jig?.ways ?? []).filter((w) => w.able).map((w) => w.words))
 const unable = computed(() => (bench.answer?.jig?.ways ?? []).filter((w) => !w.able).map((w) => w.words))
-const own = computed(() => bench.plan?.fingers.tool?.id ?? '')
-const isChosen = (rung: RungView) =>
-  rung.sections === bench.answer?.sections &&
-  !bench.plan?.fingers.widths &&
-  (rung.cutterId || '') === own.value
-
-const best = computed(() =>
-  ladder.value
-    .filter((r) => r.feasible && r.sections === bench.answer?.recommended)
-    .reduce<RungView | undefined>((a, b) => (a && a.score >= b.score ? a : b), undefined)
-)
-const recommendedCutter = computed(() => best.value?.cutter)
+const isChosen = (rung: RungView) => rung.name === bench.answer?.rung
+const best = computed(() => ladder.value.find((r) => r.name === bench.answer?.recommendedRung))
+/** the two or three different answers beside each other */
+const alternatives = computed(() => bench.answer?.alternatives ?? [])
+function takeAnswer(after: BoxPlan) {
+  void bench.apply({ label: '', after })
+}
+/** how far the height may give: about what was typed, exactly, or bounds of the maker's own */
+const give = computed(() => {
+  const f = bench.plan?.fingers
+  if (!f || (f.lowerBy === undefined && f.higherBy === undefined)) return 'ABOUT'
+  return f.lowerBy === 0 && (f.higherBy ?? 0) === 0 ? 'EXACT' : 'OWN'
+})
+const follows = computed(() => bench.plan?.size.from === 'CONTENTS' || bench.plan?.size.from === 'OPENING')
+function giveWay(value: string) {
+  void bench.decide((plan) => {
+    if (value === 'ABOUT') {
+      delete plan.fingers.lowerBy
+      delete plan.fingers.higherBy
+    } else if (value === 'EXACT') {
+      plan.fingers.lowerBy = 0
+      plan.fingers.higherBy = 0
+    } else {
+      plan.fingers.lowerBy = 1
+      plan.fingers.higherBy = 1
+    }
+  })
+}
 function takeRecommended() {
   if (best.value) choose(best.value)
 }
@@ -120,6 +140,14 @@ watch(
           Take it
         </button>
       </p>
+      <ul v-if="alternatives.length > 1" class="answers" aria-label="Different answers, and what each costs">
+        <li v-for="one in alternatives" :key="one.says" :class="{ stands: one.stands }">
+          <button type="button" class="plain" :aria-pressed="one.stands" @click="takeAnswer(one.after)">
+            <strong>{{ one.says }}</strong>
+            <span v-if="one.cost">{{ one.cost }}</span>
+          </button>
+        </li>
+      </ul>
       <p v-if="unable.length" class="ways">
         <template v-if="able.length < unable.length">Can be cut by: {{ able.join(', ') }} only.</template>
         <template v-else>Not to be cut by: {{ unable.join(', ') }}.</template>
@@ -149,7 +177,7 @@ watch(
           :rung="rung"
           :most="most"
           :chosen="isChosen(rung)"
-          :recommended="rung.sections === bench.answer?.recommended && rung.cutter === recommendedCutter"
+          :recommended="rung.name === bench.answer?.recommendedRung"
           :with-cutter="bench.plan?.fingers.anyCutter ?? false"
           @choose="choose(rung)"
           @open="bench.openWorking"
@@ -157,20 +185,27 @@ watch(
       </div>
     </template>
     <template #decide>
-      <PlanLength label="Height of the wall" field="size.height" :least="5" :most="1500" />
-      <PlanLength
+      <NumberRow v-if="follows" id="size.height" label="Height that follows" strong />
+      <p v-if="follows" class="lead">
+        It follows from what leads.
+        <RouterLink :to="{ name: 'bench', params: { id: bench.id, station: 'size' } }">To Size</RouterLink>
+      </p>
+      <PlanLength v-else label="Height of the wall" field="size.height" :least="5" :most="1500" />
+      <ChoiceField
         v-if="!bench.plan?.fingers.widths"
-        label="May close lower by"
-        field="fingers.lowerBy"
-        house="fingers.lower-by"
-        :most="200"
+        label="That height is"
+        :value="give"
+        :choices="[
+          { value: 'ABOUT', label: follows ? 'open by two sections' : 'about' },
+          { value: 'EXACT', label: 'exact' },
+          { value: 'OWN', label: 'open by what I say' }
+        ]"
+        @choose="giveWay"
       />
-      <PlanLength
-        v-if="!bench.plan?.fingers.widths"
-        label="May close higher by"
-        field="fingers.higherBy"
-        :most="200"
-      />
+      <template v-if="give === 'OWN' && !bench.plan?.fingers.widths">
+        <PlanLength label="May close lower by" field="fingers.lowerBy" :most="200" />
+        <PlanLength label="May close higher by" field="fingers.higherBy" :most="200" />
+      </template>
       <ChoiceField label="Cut with" :value="tool" :choices="tools" @choose="chooseTool" />
       <div v-if="tool === ' '" class="cutter">
         <label for="cutter-name">Cutter</label>
@@ -212,7 +247,7 @@ watch(
         label="Clearance goes"
         :value="bench.plan?.fingers.shared ?? 'ONE_SIDE'"
         :choices="[
-          { value: 'ONE_SIDE', label: 'to one side' },
+          { value: 'ONE_SIDE', label: 'all on one side; edges flush' },
           { value: 'CENTRED', label: 'to both sides' }
         ]"
         @choose="bench.set('fingers.shared', $event)"
@@ -270,6 +305,35 @@ watch(
   display: flex;
   flex-direction: column;
   padding: 3px;
+}
+.answers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem 0.5rem;
+  list-style: none;
+  margin: 0 0 0.4rem;
+  padding: 0;
+}
+.answers button {
+  display: grid;
+  text-align: left;
+  padding: 0.2rem 0.6rem;
+  border: 1.5px solid var(--rule);
+  border-radius: 3px;
+  background: var(--paper);
+  line-height: 1.25;
+}
+.answers .stands button {
+  border-color: var(--edge);
+  box-shadow: inset 4px 0 var(--edge);
+}
+.answers span {
+  font-size: 0.86rem;
+  color: var(--quiet);
+}
+.lead {
+  margin: 0 0 0.2rem;
+  font-size: 0.88rem;
 }
 .unequal h3 {
   font-size: 0.92rem;

@@ -26,12 +26,10 @@ const form = ref(0)
 
 const asked = computed(() => bench.numbers.get('fit.move'))
 const direction = computed(() => bench.answer?.direction)
-const words = computed(() =>
-  direction.value === 'AWAY'
-    ? 'away from the cutter'
-    : direction.value === 'TOWARDS'
-      ? 'towards the cutter'
-      : ''
+const words = computed(() => (direction.value === 'AWAY' ? 'Too loose by' : 'Too tight by'))
+/** what to do, in the terms of the jig that cuts it */
+const correction = computed(
+  () => bench.answer?.verdicts.find((v) => v.code === 'CORRECT_THE_FIT')?.sentence ?? ''
 )
 const heading = computed(() => {
   const known = (list: (number | undefined)[]) => list.filter((n) => n !== undefined)
@@ -99,15 +97,18 @@ function when(iso: string) {
       <FigureView v-if="joint" :figure="joint" class="joint" @open="bench.openWorking" />
       <template v-if="direction && direction !== 'STAY' && asked">
         <h3 class="say">
-          Move the key
+          {{ words }}
           <button type="button" class="plain amount" @click="bench.openWorking('fit.move')">
             <NumText :text="asked.text.replace('−', '')" /> {{ asked.unit }}
           </button>
-          {{ words }}
         </h3>
-        <FigureView v-if="move" :figure="move" class="move" :pad="8" />
+        <p class="does">{{ correction }}</p>
+        <ul v-if="bench.answer?.fitSteps.length" class="anew">
+          <li v-for="step in bench.answer.fitSteps" :key="step">{{ step }}</li>
+        </ul>
+        <FigureView v-if="move && move.shapes.length" :figure="move" class="move" :pad="8" />
       </template>
-      <h3 v-else-if="direction" class="say">Leave the key where it is</h3>
+      <h3 v-else-if="direction" class="say">Leave the jig as it is</h3>
       <h3 class="sub">Test cuts so far</h3>
       <FigureView v-if="band" :figure="band" class="band" :pad="6" />
     </template>
@@ -131,7 +132,7 @@ function when(iso: string) {
         </div>
         <LengthField
           v-if="bench.testCuts.length"
-          label="Key moved since, away is +"
+          label="Moved since, looser to tighter is +"
           :text="
             moved !== undefined && moved === asked?.value ? (bench.answer?.fields['fit.move'] ?? '') : ''
           "
@@ -246,5 +247,16 @@ function when(iso: string) {
 .cuts .word {
   margin-left: auto;
   font-weight: 500;
+}
+.does {
+  margin: 0.1rem 0 0.3rem;
+  font-size: 1.05rem;
+}
+.anew {
+  margin: 0 0 0.4rem;
+  padding-left: 1.1rem;
+  columns: 2;
+  max-height: 7.5rem;
+  overflow: auto;
 }
 </style>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import type { BoxPlan } from '../api/client'
 import ChoiceField from '../bench/ChoiceField.vue'
 import NumberRow from '../bench/NumberRow.vue'
 import StationFrame from '../bench/StationFrame.vue'
@@ -15,7 +16,7 @@ const steps = computed(() => bench.answer?.steps ?? [])
 const jig = computed(() => bench.answer?.jig)
 const at = computed(() => Math.max(0, Math.min(bench.step, steps.value.length - 1)))
 const step = computed(() => steps.value[at.value])
-const way = computed(() => bench.plan?.jig.way ?? 'SLED_KEY')
+const way = computed<Way>(() => bench.plan?.jig.way ?? 'SLED_KEY')
 const card = ref(false)
 const ends = computed(() => [...new Set(steps.value.map((s) => s.end))])
 const ways = computed(() =>
@@ -39,27 +40,40 @@ function show(to: number) {
 }
 const firstOf = (end: string) => steps.value.findIndex((s) => s.end === end)
 
-const questions: Record<string, string> = {
+type Way = BoxPlan['jig']['way']
+const KEY = 'Where does the key stand?'
+/** every way of indexing has its own question and its own numbers; the compiler says which is missing */
+const questions: Record<Way, string> = {
+  SLED_KEY: KEY,
+  ROUTER_SLED: KEY,
+  ROD_KEY: KEY,
+  SHIM_FENCE: 'How many leaves behind the fence?',
   SCREW: 'How many turns?',
   SPACERS: 'Which spacers stand at the fence?',
   STOPS: 'Where does the stop stand?',
   HAND: 'How are the lines laid out?',
   BAND_SAW: 'Where does the fence stand, and when the shim?'
 }
-const numbers: Record<string, string[]> = {
-  SCREW: ['jig.slot', 'jig.clearance', 'jig.finger', 'jig.closing-height', 'jig.quantum'],
+const keyNumbers = ['jig.gap', 'jig.key', 'jig.zero-gap', 'jig.pitch']
+const numbers: Record<Way, string[]> = {
+  SLED_KEY: keyNumbers,
+  ROUTER_SLED: keyNumbers,
+  ROD_KEY: keyNumbers,
+  SHIM_FENCE: keyNumbers,
+  SCREW: ['fingers.slot', 'fingers.clearance', 'fingers.finger', 'fingers.closing-height', 'fingers.quantum'],
   SPACERS: ['jig.fence', 'jig.pitch-spacer', 'jig.odd-spacer', 'jig.worst-stack'],
   STOPS: ['jig.resolution', 'jig.reading-off'],
   HAND: ['jig.dividers', 'jig.dividers-corrected'],
   BAND_SAW: ['jig.shim', 'jig.settings']
 }
+/** the pass spacers, thickest first: each is a piece to make */
+const passSpacers = computed(() => [...bench.numbers.keys()].filter((id) => /^jig\.spacer(-\d+)?$/.test(id)))
 const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsWith('jig.build-')))
-const keyNumbers = ['jig.gap', 'jig.key', 'jig.zero-gap', 'jig.pitch']
 </script>
 
 <template>
   <StationFrame
-    :question="questions[way] ?? 'Where does the key stand?'"
+    :question="questions[way]"
     hint="Looking down on the jig, to scale, with a part standing in it. Step through its cuts below."
   >
     <template #drawing>
@@ -142,7 +156,7 @@ const keyNumbers = ['jig.gap', 'jig.key', 'jig.zero-gap', 'jig.pitch']
     <template #decide>
       <ChoiceField
         class="way"
-        label="Index by"
+        label="Jig"
         :value="way"
         :choices="ways"
         @choose="bench.set('jig.way', $event)"
@@ -150,11 +164,12 @@ const keyNumbers = ['jig.gap', 'jig.key', 'jig.zero-gap', 'jig.pitch']
       <WayFields />
     </template>
     <template #follow>
-      <NumberRow v-for="(id, i) in numbers[way] ?? keyNumbers" :id="id" :key="id" :strong="i < 2" />
+      <NumberRow v-for="(id, i) in numbers[way]" :id="id" :key="id" :strong="i < 2" />
       <NumberRow
-        v-if="!numbers[way] && (bench.numbers.get('jig.spacer')?.value ?? 0) > 0"
-        id="jig.spacer"
-        strong
+        v-for="id in passSpacers"
+        v-show="(bench.numbers.get(id)?.value ?? 0) > 0"
+        :id="id"
+        :key="id"
       />
       <NumberRow id="jig.cutter-height" :label="way === 'HAND' ? 'Depth line' : undefined" />
       <NumberRow id="jig.reach-left" />

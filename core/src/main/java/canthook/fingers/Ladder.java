@@ -195,6 +195,19 @@ public record Ladder(
         return division.equal("fingers", wished, tool);
     }
 
+    /** Where the rung that stands lies among the rungs; −1 while sections are a list. */
+    public int standing() {
+        for (int i = 0; i < rungs.size(); i++) {
+            Rung rung = rungs.get(i);
+            if (chosen.layout().isEqual() == rung.layout().isEqual()
+                    && rung.sections().count() == chosen.sections().count()
+                    && rung.tool().equals(chosen.tool())) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
     /** How the joint is cut. */
     public Joint joint() {
         return chosen.joint();

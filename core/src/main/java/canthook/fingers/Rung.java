@@ -62,6 +62,11 @@ public record Rung(
      */
     public record Reason(String words, double lost) {}
 
+    /** The sheet its numbers stand on: {@code fingers.13}. */
+    public String name() {
+        return slot.id().substring(0, slot.id().lastIndexOf('.'));
+    }
+
     public Layout layout() {
         return joint.layout();
     }

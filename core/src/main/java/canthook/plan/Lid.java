@@ -15,26 +15,26 @@ public sealed interface Lid {
     Bounds VERTICAL = new Bounds("Clearance in the groove", Length.ZERO, Length.mm(5));
 
     /**
-     * No lid. What was said of one stays here for the day it is wanted again; nothing is worked from it.
+     * An open box. What was said of one stays here for the day it is wanted again; nothing is worked from it.
      *
      * @param stuff as for {@link Sliding}, as are the others
      */
-    record None(
+    record Open(
             @Nullable Stuff stuff,
             @Nullable Length thickness,
             @Nullable Groove groove,
             @Nullable Length running,
             @Nullable Length vertical)
             implements Lid {
-        public None {
+        public Open {
             THICKNESS.unlessAbsent("thickness", thickness);
             RUNNING.unlessAbsent("running", running);
             VERTICAL.unlessAbsent("vertical", vertical);
         }
 
         @Override
-        public <T> T fold(Function<None, T> none, Function<Sliding, T> sliding) {
-            return none.apply(this);
+        public <T> T fold(Function<Open, T> open, Function<Sliding, T> sliding) {
+            return open.apply(this);
         }
     }
 
@@ -62,7 +62,7 @@ public sealed interface Lid {
         }
 
         @Override
-        public <T> T fold(Function<None, T> none, Function<Sliding, T> sliding) {
+        public <T> T fold(Function<Open, T> open, Function<Sliding, T> sliding) {
             return sliding.apply(this);
         }
 
@@ -75,13 +75,13 @@ public sealed interface Lid {
         }
 
         /** The same box without it, remembering what was said of it. */
-        public None putAway() {
-            return new None(stuff, thickness, groove, running, vertical);
+        public Open putAway() {
+            return new Open(stuff, thickness, groove, running, vertical);
         }
     }
 
     /** Reads the kind; a new kind is a new parameter here, and the compiler names every reader. */
-    <T> T fold(Function<None, T> none, Function<Sliding, T> sliding);
+    <T> T fold(Function<Open, T> open, Function<Sliding, T> sliding);
 
     /** The groove it runs in, or would run in; null when none was ever said. */
     @Nullable

@@ -64,7 +64,7 @@ public final class StartingPlan {
                         false,
                         null,
                         null),
-                new Lid.None(walls, grooveWidth, new Groove(grooveWidth, depth, lidAt), null, null),
+                new Lid.Open(walls, grooveWidth, new Groove(grooveWidth, depth, lidAt), null, null),
                 new SeasonsChoice(
                         SeasonsChoice.Known.SHOP_AIR,
                         null,

@@ -30,6 +30,10 @@ import org.jspecify.annotations.Nullable;
  * @param direction which way the key goes, when there is a test cut
  * @param testCuts as shown, oldest first, in step with those sent
  * @param recommended the recommended count of sections
+ * @param rung name of the rung that stands; one that is on no ladder while sections are a list
+ * @param recommendedRung name of the recommended rung
+ * @param alternatives different answers to how many fingers, with what each costs
+ * @param fitSteps what is set anew to put the fit right, one after another; empty when the verdict says it all
  * @param recommendation why, in one sentence
  */
 public record Answer(
@@ -39,14 +43,18 @@ public record Answer(
         List<Station> stations,
         int sections,
         int recommended,
+        String rung,
+        String recommendedRung,
         String recommendation,
         @Nullable List<RungView> ladder,
         @Nullable List<StepView> steps,
         @Nullable JigView jig,
         @Nullable CutListView cuts,
         @Nullable List<FixView> patterns,
+        @Nullable List<AlternativeView> alternatives,
         @Nullable List<CornerView> corners,
         Fit.@Nullable Direction direction,
+        List<String> fitSteps,
         List<TestCutView> testCuts,
         List<Figure> figures,
         Figure stick) {
@@ -82,6 +90,9 @@ public record Answer(
 
     /** A change that mends; applying it is taking {@code after} for the plan. */
     public record FixView(String label, BoxPlan after) {}
+
+    /** One answer to how many fingers, and what it costs; taking it is taking {@code after} for the plan. */
+    public record AlternativeView(String says, String cost, BoxPlan after, boolean stands) {}
 
     /**
      * One rung of the ladder; its numbers open under its name: {@code fingers.13.…}.

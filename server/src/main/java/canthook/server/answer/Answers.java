@@ -23,10 +23,12 @@ import canthook.length.Precision;
 import canthook.panel.HeldPanel;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.PlanLengths;
+import canthook.planner.Alternatives;
 import canthook.planner.Place;
 import canthook.planner.Stations;
 import canthook.planner.WorkedPlan;
 import canthook.saw.Jobs;
+import canthook.server.answer.Answer.AlternativeView;
 import canthook.server.answer.Answer.CornerView;
 import canthook.server.answer.Answer.CutListView;
 import canthook.server.answer.Answer.FixView;
@@ -90,14 +92,25 @@ public final class Answers {
                 Stations.of(worked),
                 worked.fingers().chosen().sections().count(),
                 worked.fingers().best().sections().count(),
+                worked.fingers().standing() < 0
+                        ? ""
+                        : worked.fingers()
+                                .rungs()
+                                .get(worked.fingers().standing())
+                                .name(),
+                worked.fingers().best().name(),
                 worked.fingers().sentence(),
                 place == Place.FINGERS ? ladder(worked) : null,
                 place == Place.JIG ? steps(worked) : null,
                 place == Place.JIG || place == Place.FINGERS ? jig(worked) : null,
                 place == Place.CUT ? cuts(worked) : null,
                 place == Place.FINGERS ? patterns(worked) : null,
+                place == Place.FINGERS ? alternatives(worked) : null,
                 place == Place.CORNERS ? corners(worked) : null,
                 reading == null ? null : reading.direction(),
+                reading == null || reading.correction() == null
+                        ? List.of()
+                        : reading.correction().steps(),
                 testCuts(worked),
                 place == null ? List.of() : figures(worked, place, day, step),
                 StickFigure.of(worked));
@@ -152,12 +165,12 @@ public final class Answers {
         LengthDisplay display = worked.plan().display();
         List<RungView> ladder = new ArrayList<>();
         List<Rung> rungs = worked.fingers().rungs();
-        int standing = standing(worked);
+        int standing = Math.max(0, worked.fingers().standing());
         for (int i = 0; i < rungs.size(); i++) {
             Rung rung = rungs.get(i);
             boolean near = Math.abs(i - standing) <= RUNGS_DRAWN;
             ladder.add(new RungView(
-                    rung.slot().id().replace(".slot", ""),
+                    rung.name(),
                     rung.tool().name(),
                     rung.tool().id(),
                     rung.sections().count(),
@@ -177,19 +190,6 @@ public final class Answers {
         return ladder;
     }
 
-    /** Where the rung that stands lies in the ladder. */
-    private static int standing(WorkedPlan worked) {
-        List<Rung> rungs = worked.fingers().rungs();
-        Rung chosen = worked.fingers().chosen();
-        for (int i = 0; i < rungs.size(); i++) {
-            if (rungs.get(i).sections().count() == chosen.sections().count()
-                    && rungs.get(i).tool().equals(chosen.tool())) {
-                return i;
-            }
-        }
-        return 0;
-    }
-
     private static List<String> reasons(Rung rung) {
         return rung.reasons().stream()
                 .map(r -> r.lost() > 0 ? r.words() + " −" + trimmed(r.lost()) : r.words())
@@ -199,7 +199,7 @@ public final class Answers {
     /** A rung as it looks, by its name; empty when the ladder has none of that name. */
     public static java.util.Optional<LadderFigure> rung(WorkedPlan worked, String name) {
         return worked.fingers().rungs().stream()
-                .filter(r -> r.slot().id().equals(name + ".slot"))
+                .filter(r -> r.name().equals(name))
                 .findFirst()
                 .map(LadderFigure::of);
     }
@@ -323,6 +323,12 @@ public final class Answers {
                 Jobs.of(worked).stream()
                         .map(j -> new JobView(j.when(), j.says(), j.number()))
                         .toList());
+    }
+
+    private static List<AlternativeView> alternatives(WorkedPlan worked) {
+        return Alternatives.of(worked).stream()
+                .map(a -> new AlternativeView(a.says(), a.cost(), a.after(), a.stands()))
+                .toList();
     }
 
     private static List<FixView> patterns(WorkedPlan worked) {

@@ -9,12 +9,16 @@ import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.NumberSchema;
+import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -62,6 +66,37 @@ public class ApiDescription {
                 return schema;
             }
         };
+    }
+
+    /** Kinds of a family are told apart by their {@code kind}, a word of its own in each. */
+    @Bean
+    OpenApiCustomizer kindsOfFamilies() {
+        return api -> {
+            Map.of("None", "NONE", "Captured", "CAPTURED", "Open", "NONE", "Sliding", "SLIDING")
+                    .forEach((name, kind) -> withKind(api, name, kind));
+            api.getComponents().getSchemas().remove("Bottom");
+            api.getComponents().getSchemas().remove("Lid");
+        };
+    }
+
+    private static void withKind(OpenAPI api, String name, String kind) {
+        Schema<?> described = api.getComponents().getSchemas().get(name);
+        if (described == null) {
+            throw new IllegalStateException("the API describes no " + name);
+        }
+        ObjectSchema flat = new ObjectSchema();
+        if (described.getAllOf() != null) {
+            for (Schema<?> part : described.getAllOf()) {
+                if (part.getProperties() != null) {
+                    part.getProperties().forEach(flat::addProperty);
+                }
+            }
+        }
+        flat.addProperty("kind", new StringSchema()._enum(List.of(kind)));
+        List<String> required = new ArrayList<>(described.getRequired() == null ? List.of() : described.getRequired());
+        required.add("kind");
+        flat.setRequired(required);
+        api.getComponents().getSchemas().put(name, flat);
     }
 
     private static List<String> required(Class<?> type) {

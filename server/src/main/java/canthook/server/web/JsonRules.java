@@ -162,7 +162,7 @@ public class JsonRules {
     /** The kinds of lid by name. */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({
-        @JsonSubTypes.Type(value = Lid.None.class, name = "NONE"),
+        @JsonSubTypes.Type(value = Lid.Open.class, name = "NONE"),
         @JsonSubTypes.Type(value = Lid.Sliding.class, name = "SLIDING")
     })
     private interface LidKinds {}

@@ -1,0 +1,111 @@
+package canthook.planner;
+
+import canthook.fingers.Rung;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice;
+import canthook.plan.FingerChoice.Parity;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * The two or three different answers to how many fingers, beside each other with what each costs: one pass a slot at about the height, the
+ * height exactly, an even count in one pass, a cutter of the rack that does it in one. Each is worked before it is told.
+ *
+ * <p>Check: typed 150, kerf 12.7, c 0.12: 11 in one pass, closing at 138.98 · 11 in two passes at 150 · 12, even, one pass, 151.68.
+ */
+public final class Alternatives {
+    private Alternatives() {}
+
+    /**
+     * One answer.
+     *
+     * @param says count, passes and where it closes, in a few words
+     * @param cost what it costs against the cheapest, in a few words; empty when nothing
+     * @param after the plan as it would be
+     * @param stands whether it is the plan as it is
+     */
+    public record Alternative(String says, String cost, BoxPlan after, boolean stands) {}
+
+    /** An answer tried: the plan as it would be, worked. */
+    private record Tried(String words, WorkedPlan worked) {
+        Rung rung() {
+            return worked.fingers().chosen();
+        }
+    }
+
+    /** None where sections are a list, or no cutter makes the joint. */
+    public static List<Alternative> of(WorkedPlan worked) {
+        BoxPlan plan = worked.plan();
+        if (plan.fingers().widths() != null || !worked.fingers().best().feasible()) {
+            return List.of();
+        }
+        List<Tried> tried = new ArrayList<>();
+        FingerChoice open = plan.fingers().withSections(null);
+        FingerChoice odd = open.with(Parity.ODD);
+        offer(tried, worked, "", odd.about(), true);
+        offer(tried, worked, "", odd.exactly(), false);
+        offer(tried, worked, ", even", open.with(Parity.EVEN).withSections(null).about(), true);
+        if (!worked.shop().cutters().isEmpty()) {
+            offer(tried, worked, "", odd.about().withAnyCutter(true), true);
+        }
+        int fewest = tried.stream().mapToInt(t -> t.rung().cuts().count()).min().orElse(0);
+        List<Alternative> answers = new ArrayList<>();
+        Set<String> told = new HashSet<>();
+        for (Tried answer : tried) {
+            String says = says(answer, plan.display());
+            if (told.add(says)) {
+                answers.add(new Alternative(
+                        says,
+                        cost(answer, fewest, plan.display()),
+                        answer.worked().settled().equals(answer.worked().plan())
+                                ? answer.worked()
+                                        .fingers()
+                                        .pinned(answer.worked().plan())
+                                : answer.worked().settled(),
+                        isSame(answer.rung(), worked.fingers().chosen())));
+            }
+        }
+        return List.copyOf(answers);
+    }
+
+    private static void offer(
+            List<Tried> tried, WorkedPlan worked, String words, FingerChoice choice, boolean onePass) {
+        WorkedPlan after = Planner.work(worked.plan().with(choice), worked.shop());
+        Rung rung = after.fingers().chosen();
+        if (rung.feasible() && (!onePass || rung.passes().count() == 1)) {
+            tried.add(new Tried(words, after));
+        }
+    }
+
+    private static String says(Tried answer, LengthDisplay display) {
+        Rung rung = answer.rung();
+        int passes = rung.passes().count();
+        boolean named = answer.worked().plan().fingers().looksOverTheRack();
+        return rung.sections().count() + answer.words() + " in " + (passes == 1 ? "one pass" : passes + " passes")
+                + (named ? " with " + rung.tool().name() : "")
+                + (passes == 1 ? ", closes " : " at ") + rung.closing().number(display);
+    }
+
+    private static String cost(Tried answer, int fewest, LengthDisplay display) {
+        Rung rung = answer.rung();
+        Length off = rung.closing().length().minus(rung.band().wished());
+        List<String> costs = new ArrayList<>();
+        if (off.abs().isOver(Length.mm(0.05))) {
+            costs.add(display.number(off.abs(), Precision.FIT) + (off.isPositive() ? " higher" : " lower"));
+        }
+        int more = rung.cuts().count() - fewest;
+        if (more > 0) {
+            costs.add(more + (more == 1 ? " pass more" : " passes more"));
+        }
+        return String.join(", ", costs);
+    }
+
+    private static boolean isSame(Rung one, Rung other) {
+        return one.layout().equals(other.layout()) && one.tool().equals(other.tool());
+    }
+}

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import Slider from 'primevue/slider'
+import { computed } from 'vue'
+import { useBench } from '../bench/store'
+import EditableFigure from './EditableFigure.vue'
+
+/** A panel in its grooves through the year: the section, the map of groove ends, both grooves magnified. */
+const props = defineProps<{ of: 'bottom' | 'lid'; caution: string }>()
+const bench = useBench()
+const figure = (name: string) => bench.answer?.figures.find((f) => f.id === `${props.of}-${name}`)
+const ends = computed(() => figure('ends'))
+
+function season(value: number | number[]) {
+  bench.day = (Array.isArray(value) ? (value[0] ?? 0) : value) / 100
+  void bench.work()
+}
+</script>
+
+<template>
+  <div class="top">
+    <EditableFigure v-if="figure('section')" :figure="figure('section')!" class="section" />
+    <div class="map">
+      <EditableFigure v-if="ends && ends.shapes.length" :figure="ends" />
+      <p>
+        <strong>through</strong>: the mate’s finger covers the groove’s end. <strong>stop</strong>: it runs
+        into the finger and ends before its tip; clip the panel’s corners for the round end.
+        <slot name="ends" />
+      </p>
+    </div>
+  </div>
+  <EditableFigure v-if="figure('grooves')" :figure="figure('grooves')!" class="grooves" />
+  <div class="season">
+    <span>driest</span>
+    <Slider
+      :model-value="Math.round(bench.day * 100)"
+      :min="0"
+      :max="100"
+      aria-label="Day of the year, from the driest to the wettest"
+      @update:model-value="season"
+    />
+    <span>wettest</span>
+  </div>
+  <p class="caution">{{ caution }}</p>
+</template>
+
+<style scoped>
+.caution {
+  margin: 0.1rem 0;
+  font-size: 0.86rem;
+  color: var(--quiet);
+}
+.top {
+  flex: 1.1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: 1.25fr 1fr;
+  gap: 0.8rem;
+}
+.grooves {
+  flex: 1.25;
+}
+.season {
+  display: grid;
+  grid-template-columns: auto 1fr auto;
+  gap: 1rem;
+  align-items: center;
+  padding: 0.5rem 0.8rem;
+}
+.map {
+  display: grid;
+  grid-template-rows: minmax(0, 1fr) auto;
+}
+.map p {
+  font-size: 0.86rem;
+  color: var(--quiet);
+  margin: 0;
+}
+</style>

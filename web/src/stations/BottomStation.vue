@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
+import { computed } from 'vue'
+import ChoiceField from '../bench/ChoiceField.vue'
+import NumberRow from '../bench/NumberRow.vue'
+import PlanLength from '../bench/PlanLength.vue'
+import SeasonFields from '../bench/SeasonFields.vue'
+import StationFrame from '../bench/StationFrame.vue'
+import { useBench } from '../bench/store'
+import VerdictList from '../bench/VerdictList.vue'
+import WoodChoice from '../bench/WoodChoice.vue'
+import PanelDrawing from '../drawing/PanelDrawing.vue'
+
+/** The bottom: the panel in its groove through the year. */
+const bench = useBench()
+const captured = computed(() => (bench.plan?.bottom.kind === 'CAPTURED' ? bench.plan.bottom : null))
+</script>
+
+<template>
+  <StationFrame
+    question="Will the bottom stay in all year?"
+    hint="Section across the panel’s grain, and both grooves magnified. Slide the season."
+  >
+    <template #drawing>
+      <div v-if="!captured" class="none">
+        <h3>No bottom yet</h3>
+        <p>
+          A captured bottom sits in a groove all round and goes in before the last wall. Solid wood needs room
+          to move across its grain.
+        </p>
+        <button type="button" class="fix" @click="bench.set('bottom.kind', 'CAPTURED')">
+          Give it a bottom
+        </button>
+      </div>
+      <PanelDrawing
+        v-else
+        of="bottom"
+        caution="Router: feed against the bit's turn, plunge stopped ends first, clamp or hold down, unplug to change the bit. The machine's manual, local rules and trained people come first."
+      />
+    </template>
+    <template #decide>
+      <ChoiceField
+        label="Bottom"
+        :value="bench.plan?.bottom.kind ?? 'NONE'"
+        :choices="[
+          { value: 'NONE', label: 'none' },
+          { value: 'CAPTURED', label: 'captured in a groove' }
+        ]"
+        @choose="bench.set('bottom.kind', $event)"
+      />
+      <template v-if="captured">
+        <WoodChoice label="Wood of the panel" field="bottom.stuff" rings />
+        <PlanLength label="Panel thickness" field="bottom.thickness" :least="0.5" :most="100" />
+        <PlanLength label="Groove width" field="bottom.groove.width" :least="0.5" :most="100" />
+        <PlanLength label="Groove depth" field="bottom.groove.depth" :least="0.5" :most="200" />
+        <PlanLength label="Groove above bottom edge" field="bottom.groove.offset" :most="1500" />
+        <ChoiceField
+          label="Its grain runs"
+          :value="captured.grain"
+          :choices="[
+            { value: 'ALONG_LENGTH', label: 'along the length' },
+            { value: 'ALONG_WIDTH', label: 'along the width' }
+          ]"
+          @choose="bench.set('bottom.grain', $event)"
+        />
+        <PlanLength label="Gap at the wettest" field="bottom.gap" house="bottom.gap" :most="50" fine />
+        <PlanLength label="End fit" field="bottom.endFit" house="bottom.end-fit" :most="20" fine />
+        <div class="pinned">
+          <Checkbox
+            :model-value="captured.pinned"
+            binary
+            input-id="pinned"
+            @update:model-value="bench.set('bottom.pinned', $event)"
+          />
+          <label for="pinned">Pinned at its centre</label>
+        </div>
+        <SeasonFields />
+      </template>
+    </template>
+    <template #follow>
+      <template v-if="captured">
+        <NumberRow id="bottom.cut" label="Panel width today" strong />
+        <NumberRow id="bottom.along" strong />
+        <NumberRow id="bottom.engagement-slid" />
+        <NumberRow id="bottom.engagement-centred" />
+        <NumberRow id="bottom.least-engagement" />
+        <NumberRow id="bottom.gap" />
+        <NumberRow id="bottom.tongue" />
+        <NumberRow id="bottom.stop-at" />
+        <NumberRow v-if="bench.numbers.has('bottom.stop-at-ends')" id="bottom.stop-at-ends" />
+        <NumberRow id="bottom.inside-height" />
+        <NumberRow id="seasons.now" />
+        <NumberRow id="seasons.driest" />
+        <NumberRow id="seasons.wettest" />
+      </template>
+    </template>
+    <template #verdicts><VerdictList /></template>
+  </StationFrame>
+</template>
+
+<style scoped>
+.none {
+  margin: auto;
+  max-width: 26rem;
+  background: var(--paper);
+  padding: 1.2rem 1.4rem;
+  border-left: 5px solid var(--edge);
+}
+.fix {
+  border: 1.5px solid var(--edge);
+  border-radius: 3px;
+  background: var(--edge);
+  color: var(--sheet);
+  font-weight: 700;
+  padding: 0.45rem 0.9rem;
+  cursor: pointer;
+}
+.pinned {
+  display: flex;
+  gap: 0.6rem;
+  align-items: center;
+  padding: 0.4rem 0;
+}
+</style>

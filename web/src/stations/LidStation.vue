@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import ChoiceField from '../bench/ChoiceField.vue'
+import NumberRow from '../bench/NumberRow.vue'
+import PlanLength from '../bench/PlanLength.vue'
+import SeasonFields from '../bench/SeasonFields.vue'
+import StationFrame from '../bench/StationFrame.vue'
+import { useBench } from '../bench/store'
+import VerdictList from '../bench/VerdictList.vue'
+import WoodChoice from '../bench/WoodChoice.vue'
+import PanelDrawing from '../drawing/PanelDrawing.vue'
+
+/** The lid: the panel in its grooves through the year, and the line it asks of the walls. */
+const bench = useBench()
+const sliding = computed(() => bench.plan?.lid.kind === 'SLIDING')
+</script>
+
+<template>
+  <StationFrame
+    question="Will the lid slide all year?"
+    hint="Section across the slide, and both grooves magnified. Slide the season."
+  >
+    <template #drawing>
+      <div v-if="!sliding" class="none">
+        <h3>No lid yet</h3>
+        <p>
+          A sliding lid runs in grooves of the sides and the back, over a lowered front. It wants the lid line
+          on a section boundary.
+        </p>
+        <button type="button" class="fix" @click="bench.set('lid.kind', 'SLIDING')">
+          Give it a sliding lid
+        </button>
+      </div>
+      <PanelDrawing
+        v-else
+        of="lid"
+        caution="Router: feed against the bit's turn, plunge stopped ends first, clamp or hold down, unplug to change the bit. The machine's manual, local rules and trained people come first."
+      >
+        <template #ends><strong> open</strong>: the lid slides in here.</template>
+      </PanelDrawing>
+    </template>
+    <template #decide>
+      <ChoiceField
+        label="Lid"
+        :value="bench.plan?.lid.kind ?? 'NONE'"
+        :choices="[
+          { value: 'NONE', label: 'none' },
+          { value: 'SLIDING', label: 'slides' }
+        ]"
+        @choose="bench.set('lid.kind', $event)"
+      />
+      <template v-if="sliding">
+        <WoodChoice label="Wood of the lid" field="lid.stuff" rings />
+        <PlanLength label="Lid thickness" field="lid.thickness" :least="0.5" :most="100" />
+        <PlanLength label="Groove width" field="lid.groove.width" :least="0.5" :most="100" />
+        <PlanLength label="Groove depth" field="lid.groove.depth" :least="0.5" :most="200" />
+        <PlanLength label="Groove above bottom edge" field="lid.groove.offset" :most="1500" />
+        <PlanLength label="Running clearance" field="lid.running" house="lid.running" :most="20" fine />
+        <PlanLength label="Clearance in height" field="lid.vertical" house="lid.vertical" :most="5" fine />
+        <SeasonFields />
+      </template>
+    </template>
+    <template #follow>
+      <template v-if="sliding">
+        <NumberRow id="lid.cut" label="Lid width today" strong />
+        <NumberRow id="lid.along" strong />
+        <NumberRow id="lid.line" strong />
+        <NumberRow id="lid.off" />
+        <NumberRow id="fingers.low-boundary" />
+        <NumberRow id="fingers.low-sections" />
+        <NumberRow id="lid.tongue" />
+        <NumberRow id="lid.over-groove" />
+        <NumberRow id="lid.stop-at" />
+        <NumberRow v-if="bench.numbers.has('lid.stop-at-ends')" id="lid.stop-at-ends" />
+        <NumberRow id="lid.engagement-slid" />
+        <NumberRow id="lid.least-engagement" />
+        <NumberRow id="lid.running" />
+        <NumberRow id="lid.inside-height" />
+        <NumberRow id="seasons.now" />
+        <NumberRow id="seasons.driest" />
+        <NumberRow id="seasons.wettest" />
+      </template>
+    </template>
+    <template #verdicts><VerdictList /></template>
+  </StationFrame>
+</template>
+
+<style scoped>
+.none {
+  margin: auto;
+  max-width: 26rem;
+  background: var(--paper);
+  padding: 1.2rem 1.4rem;
+  border-left: 5px solid var(--edge);
+}
+.fix {
+  border: 1.5px solid var(--edge);
+  border-radius: 3px;
+  background: var(--edge);
+  color: var(--sheet);
+  font-weight: 700;
+  padding: 0.45rem 0.9rem;
+  cursor: pointer;
+}
+</style>
