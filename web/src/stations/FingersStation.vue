@@ -196,14 +196,14 @@ watch(
         label="That height is"
         :value="give"
         :choices="[
-          { value: 'ABOUT', label: follows ? 'open by two sections' : 'about' },
+          { value: 'ABOUT', label: 'about' },
           { value: 'EXACT', label: 'exact' },
-          { value: 'OWN', label: 'open by what I say' }
+          { value: 'OWN', label: 'within bounds' }
         ]"
         @choose="giveWay"
       />
       <template v-if="give === 'OWN' && !bench.plan?.fingers.widths">
-        <PlanLength label="May close lower by" field="fingers.lowerBy" :most="200" />
+        <PlanLength label="May close lower by" field="fingers.lowerBy" house="fingers.lower-by" :most="200" />
         <PlanLength label="May close higher by" field="fingers.higherBy" :most="200" />
       </template>
       <ChoiceField label="Cut with" :value="tool" :choices="tools" @choose="chooseTool" />
@@ -247,7 +247,7 @@ watch(
         label="Clearance goes"
         :value="bench.plan?.fingers.shared ?? 'ONE_SIDE'"
         :choices="[
-          { value: 'ONE_SIDE', label: 'all on one side; edges flush' },
+          { value: 'ONE_SIDE', label: 'all on one side' },
           { value: 'CENTRED', label: 'to both sides' }
         ]"
         @choose="bench.set('fingers.shared', $event)"

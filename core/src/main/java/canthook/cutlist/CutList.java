@@ -117,6 +117,7 @@ public record CutList(
                 Show.MINUTES,
                 passes.times(each).plus(settings.times(setting)),
                 "Seconds a pass for every pass, and a set-up for every stack.");
+        glueTime(sheet, ladder, rules);
         judge(plan, box, jig, setups, verdicts);
         return new CutList(
                 List.copyOf(cuts),
@@ -145,6 +146,33 @@ public record CutList(
                 "");
     }
 
+    /** Check: 48 faces at 4 s, 180 s to close: 372 s. */
+    private static void glueTime(Worksheet sheet, Ladder ladder, HouseRules rules) {
+        Worked each = sheet.table(
+                "glue-per-face",
+                "t₃",
+                "Seconds to spread a face",
+                Show.SECONDS,
+                rules.value(HouseRule.GLUE_PER_FACE),
+                "House rule: " + HouseRule.GLUE_PER_FACE.reason(),
+                "");
+        Worked close = sheet.table(
+                "close-and-square",
+                "t₄",
+                "Seconds to close and square",
+                Show.SECONDS,
+                rules.value(HouseRule.CLOSE_AND_SQUARE),
+                "House rule: " + HouseRule.CLOSE_AND_SQUARE.reason(),
+                "");
+        sheet.work(
+                "glue-time",
+                "t₅",
+                "To spread and close",
+                Show.MINUTES,
+                ladder.chosen().glueFaces().times(each).plus(close),
+                "One person, one mate of each pair spread: every face, then closing and squaring.");
+    }
+
     private static Setup setup(
             Gang gang, Joint joint, Jig jig, List<SawCut> cuts, LengthDisplay display, Length highest) {
         EndToCut first = gang.first();
@@ -162,7 +190,13 @@ public record CutList(
                     && pass.slot() < first.slots()
                     && pass.from().isUnder(top)
                     && !(sliver && (first.stopped() || !whole))) {
-                cuts.add(new SawCut(name + "." + pass.id(), cuts.size() + 1, ends, pass, first.depth(), face));
+                cuts.add(new SawCut(
+                        name + "." + pass.id(),
+                        cuts.size() + 1,
+                        ends,
+                        first.stopped() ? pass.within(top) : pass,
+                        first.depth(),
+                        face));
             }
         }
         for (EndToCut end : gang.ends()) {

@@ -72,7 +72,7 @@ public final class JigFigure {
     /** What was cut away before this pass, and this pass itself. */
     private static void done(Drawing d, List<Cut> all, Cut now, double edge, double left, double right, double depth) {
         for (Cut cut : all) {
-            if (cut == now) {
+            if (cut.id().equals(now.id())) {
                 break;
             }
             if (cut.end() == now.end()) {
@@ -218,7 +218,7 @@ public final class JigFigure {
             double edge = -near;
             d.rect("stock", edge, 0, height, depth, "part");
             for (Cut before : jig.cuts()) {
-                if (before == cut) {
+                if (before.id().equals(cut.id())) {
                     break;
                 }
                 if (before.end() == cut.end()) {

@@ -63,7 +63,7 @@ public final class MarkFigures {
             if (low != null && low.parts().contains(part) && top > 0) {
                 d.note(
                         middle,
-                        top * 0.62,
+                        -height * 0.07,
                         (low.by() == LowWalls.By.LID ? "lid line " : "ends at ")
                                 + low.line().number(worked.plan().display()),
                         "cut",
@@ -73,6 +73,9 @@ public final class MarkFigures {
             x += length + gap;
         }
         d.reach(0, height * 1.12);
+        if (worked.walls().low() != null) {
+            d.reach(0, -height * 0.16);
+        }
         return d.done();
     }
 

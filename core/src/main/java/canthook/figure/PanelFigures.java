@@ -11,11 +11,19 @@ import canthook.plan.Groove;
 import canthook.plan.Part;
 import canthook.planner.WorkedPlan;
 import canthook.working.Worked;
+import java.util.List;
 import java.util.Map;
 
 /** Bottom and lid: the section through the walls on any day of the year, its two grooves magnified, and the map of ends. */
 public final class PanelFigures {
     private PanelFigures() {}
+
+    /** All drawings of a bottom or a lid on a day of the year; none without one. */
+    public static List<Figure> all(WorkedPlan worked, String of, double day) {
+        return worked.panel(of)
+                .map(held -> List.of(section(worked, held, day), grooves(worked, held, day), ends(worked, held)))
+                .orElse(List.of());
+    }
 
     /** The whole section at true scale. */
     public static Figure section(WorkedPlan worked, HeldPanel held, double day) {

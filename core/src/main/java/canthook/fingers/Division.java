@@ -52,6 +52,17 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
         Worked wanted = turned
                 ? Clearance.of(sheet, "clearance-wanted", "Clearance wanted", plan, count, rules)
                 : Clearance.of(sheet, "clearance", "Clearance", plan, count, rules);
+        if (plan.fingers().saysHowFar()) {
+            sheet.ruled(
+                    "lower-by",
+                    "H₋",
+                    "May close lower by",
+                    Show.LAYOUT,
+                    rules.oneLowerBy(),
+                    HouseRule.ONE_LOWER_BY.reason(),
+                    plan.fingers().lowerBy(),
+                    "fingers.lowerBy");
+        }
         HeightBand band = band(tool.kerf(), wanted, count);
         Worked kerf = tool.kerf(sheet, count, wanted.length(), band);
         band = band(kerf.length(), wanted, count);

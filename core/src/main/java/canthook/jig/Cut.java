@@ -71,6 +71,11 @@ public record Cut(End end, int slot, int pass, int passes, Length from, Length t
     /** To a line, or freely inside waste. */
     public record ByEye() implements Where {}
 
+    /** The same pass over a part whose wood ends at this height: what lies over it is air. */
+    public Cut within(Length top) {
+        return to.isOver(top) ? new Cut(end, slot, pass, passes, from, top, where, instruction) : this;
+    }
+
     /** Stable name, readable in an address: {@code finger-first.3.1}. */
     public String id() {
         return end.words() + "." + (slot + 1) + "." + pass;

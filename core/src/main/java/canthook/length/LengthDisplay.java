@@ -12,6 +12,7 @@ public enum LengthDisplay {
     FRACTION_16(16);
 
     private static final long INCH = 25_400_000;
+    private static final long THOU = 25_400;
     private final int parts;
 
     LengthDisplay(int parts) {
@@ -59,18 +60,27 @@ public enum LengthDisplay {
     }
 
     /**
-     * How far the true length lies from what {@link #number} shows, in words: {@code 0.07 mm under}. Empty when it is
-     * shown as a decimal, or when the difference is under 0.005 mm.
+     * How far the true length lies from what {@link #number} shows, in words and in the units of this display: {@code 3 thou under},
+     * {@code 0.04 under}. Empty when what is shown is as fine as the shop can measure, or the difference is less than half a thou, or
+     * 0.005 mm.
      */
     public String residue(Length length, Precision precision) {
+        if (isMetric()) {
+            if (precision != Precision.LAYOUT) {
+                return "";
+            }
+            Length off = length.minus(new Length(Math.multiplyExact(
+                    new Length(length.nanometres()).dividedBy(100_000).nanometres(), 100_000L)));
+            return Math.abs(off.nanometres()) < 5_000
+                    ? ""
+                    : decimals(off.abs().nanometres(), 1_000_000, 2) + (off.isNegative() ? " under" : " over");
+        }
         if (!isFraction() || isTooFine(length, precision)) {
             return "";
         }
         Length off = length.minus(new Length(Math.multiplyExact(steps(length), INCH / parts)));
-        if (Math.abs(off.nanometres()) < 5_000) {
-            return "";
-        }
-        return decimals(off.abs().nanometres(), 1_000_000, 2) + " mm " + (off.isNegative() ? "under" : "over");
+        long thou = new Length(off.abs().nanometres()).dividedBy(THOU).nanometres();
+        return thou == 0 ? "" : thou + " thou " + (off.isNegative() ? "under" : "over");
     }
 
     /**

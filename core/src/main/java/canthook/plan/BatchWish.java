@@ -43,16 +43,24 @@ public record BatchWish(
      * @param box its id
      */
     public record Other(String box, int count) {
+        public static final Range COUNT = new Range("How many of it", 1, MOST, "boxes");
+
         public Other {
             Refused.ifMissing("box", "The other box", box);
-            Refused.unlessBetween("count", "How many of it", count, 1, MOST, "boxes");
+            COUNT.check("count", count);
         }
     }
 
+    public static final Range COUNT = new Range("How many", 1, MOST, "boxes");
+
+    public static final Range SPARE_SIDES = new Range("Spare sides", 0, 50, "");
+
+    public static final Range SPARE_ENDS = new Range("Spare ends", 0, 50, "");
+
     public BatchWish {
-        Refused.unlessBetween("count", "How many", count, 1, MOST, "boxes");
-        Refused.unlessBetween("spareSides", "Spare sides", spareSides, 0, 50, "");
-        Refused.unlessBetween("spareEnds", "Spare ends", spareEnds, 0, 50, "");
+        COUNT.check("count", count);
+        SPARE_SIDES.check("spareSides", spareSides);
+        SPARE_ENDS.check("spareEnds", spareEnds);
         Refused.ifMissing("broken", "How far a run may be broken", broken);
         blanks = blanks == null ? List.of() : List.copyOf(blanks);
         others = others == null ? List.of() : List.copyOf(others);

@@ -22,18 +22,27 @@ public record BoardAtHand(
         @Nullable Length crosscutKerf,
         boolean keepOffcut,
         @Nullable List<Length> measured) {
+    public static final Bounds LENGTH = new Bounds("Blank length", Length.mm(1), Length.LONGEST);
+
+    public static final Bounds WIDTH = new Bounds("Blank width", Length.mm(1), Length.mm(3000));
+
+    public static final Bounds SQUARING = new Bounds("Squaring loss", Length.ZERO, Length.mm(500));
+
+    public static final Bounds CROSSCUT_KERF = new Bounds("Crosscut kerf", Length.ZERO, Length.mm(20));
+
+    public static final Bounds MEASURED = new Bounds("Measured thickness", Length.mm(0.5), Length.mm(200));
+
     public BoardAtHand {
-        Refused.unlessBetween("length", "Blank length", length, Length.mm(1), Length.LONGEST);
-        Refused.unlessBetween("width", "Blank width", width, Length.mm(1), Length.mm(3000));
-        Refused.unlessAbsentOrBetween("squaring", "Squaring loss", squaring, Length.ZERO, Length.mm(500));
-        Refused.unlessAbsentOrBetween("crosscutKerf", "Crosscut kerf", crosscutKerf, Length.ZERO, Length.mm(20));
+        LENGTH.check("length", length);
+        WIDTH.check("width", width);
+        SQUARING.unlessAbsent("squaring", squaring);
+        CROSSCUT_KERF.unlessAbsent("crosscutKerf", crosscutKerf);
         if (measured != null) {
             if (measured.isEmpty() || measured.size() > 24) {
                 throw new Refused("measured", "Between 1 and 24 readings of the parts' thickness.");
             }
             for (int i = 0; i < measured.size(); i++) {
-                Refused.unlessBetween(
-                        "measured[" + i + "]", "Measured thickness", measured.get(i), Length.mm(0.5), Length.mm(200));
+                MEASURED.check("measured[" + i + "]", measured.get(i));
             }
             measured = List.copyOf(measured);
         }

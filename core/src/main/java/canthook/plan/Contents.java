@@ -49,24 +49,40 @@ public record Contents(List<Item> items, @Nullable Length divider) {
             Length playWidth,
             Length playHeight,
             @Nullable Length divider) {
+        public static final Bounds LENGTH = new Bounds("Length of the thing", Length.mm(0.1), Length.mm(3000));
+
+        public static final Bounds WIDTH = new Bounds("Width of the thing", Length.mm(0.1), Length.mm(3000));
+
+        public static final Bounds HEIGHT = new Bounds("Height of the thing", Length.mm(0.1), Length.mm(1500));
+
+        public static final Bounds PLAY_LENGTH = new Bounds("Play along the length", Length.ZERO, Length.mm(500));
+
+        public static final Bounds PLAY_WIDTH = new Bounds("Play along the width", Length.ZERO, Length.mm(500));
+
+        public static final Bounds PLAY_HEIGHT = new Bounds("Play in height", Length.ZERO, Length.mm(500));
+
+        public static final Bounds DIVIDER = new Bounds("Divider", Length.mm(0.2), Length.mm(100));
+
         public Item {
             Refused.ifMissing("name", "The thing's name", name);
             if (name.isBlank() || name.length() > 60) {
                 throw new Refused("name", "A thing needs a name of 1 to 60 letters.");
             }
-            Refused.unlessBetween("length", "Length of the thing", length, Length.mm(0.1), Length.mm(3000));
-            Refused.unlessBetween("width", "Width of the thing", width, Length.mm(0.1), Length.mm(3000));
-            Refused.unlessBetween("height", "Height of the thing", height, Length.mm(0.1), Length.mm(1500));
+            LENGTH.check("length", length);
+            WIDTH.check("width", width);
+            HEIGHT.check("height", height);
             if (count < 1 || count > 1000) {
                 throw new Refused("count", "Between 1 and 1000 of a kind; " + count + " is not.");
             }
             Refused.ifMissing("laid", "How they lie", laid);
-            Refused.unlessBetween("playLength", "Play along the length", playLength, Length.ZERO, Length.mm(500));
-            Refused.unlessBetween("playWidth", "Play along the width", playWidth, Length.ZERO, Length.mm(500));
-            Refused.unlessBetween("playHeight", "Play in height", playHeight, Length.ZERO, Length.mm(500));
-            Refused.unlessAbsentOrBetween("divider", "Divider", divider, Length.mm(0.2), Length.mm(100));
+            PLAY_LENGTH.check("playLength", playLength);
+            PLAY_WIDTH.check("playWidth", playWidth);
+            PLAY_HEIGHT.check("playHeight", playHeight);
+            DIVIDER.unlessAbsent("divider", divider);
         }
     }
+
+    public static final Bounds DIVIDER = new Bounds("Divider between kinds", Length.mm(0.2), Length.mm(100));
 
     public Contents {
         if (items == null || items.isEmpty()) {
@@ -76,6 +92,6 @@ public record Contents(List<Item> items, @Nullable Length divider) {
             throw new Refused("items", "At most " + MOST_KINDS + " kinds of things.");
         }
         items = List.copyOf(items);
-        Refused.unlessAbsentOrBetween("divider", "Divider between kinds", divider, Length.mm(0.2), Length.mm(100));
+        DIVIDER.unlessAbsent("divider", divider);
     }
 }

@@ -63,6 +63,16 @@ public record FingerChoice(
         LAST
     }
 
+    public static final Bounds WIDTHS = new Bounds("Section", Length.mm(0.2), Length.mm(1500));
+
+    public static final Bounds KERF = new Bounds("Measured kerf", Length.mm(0.2), Length.mm(200));
+
+    public static final Bounds CLEARANCE = new Bounds("Clearance", Length.mm(-0.5), Length.mm(2));
+
+    public static final Bounds LOWER_BY = new Bounds("May close lower by", Length.ZERO, Length.mm(200));
+
+    public static final Bounds HIGHER_BY = new Bounds("May close higher by", Length.ZERO, Length.mm(200));
+
     public FingerChoice {
         parity = parity == null ? Parity.ODD : parity;
         shared = shared == null ? Sharing.ONE_SIDE : shared;
@@ -77,8 +87,7 @@ public record FingerChoice(
                                 + "; " + widths.size() + " is not.");
             }
             for (int i = 0; i < widths.size(); i++) {
-                Refused.unlessBetween(
-                        "widths[" + i + "]", "Section " + (i + 1), widths.get(i), Length.mm(0.2), Length.mm(1500));
+                WIDTHS.check("widths[" + i + "]", widths.get(i));
             }
         }
         if (sections != null && (sections < 3 || sections > MOST_SECTIONS || sections % 2 != rest)) {
@@ -91,10 +100,10 @@ public record FingerChoice(
         if (cutter.length() > 60) {
             throw new Refused("cutter", "The cutter's name is longer than 60 letters.");
         }
-        Refused.unlessBetween("kerf", "Measured kerf", kerf, Length.mm(0.2), Length.mm(200));
-        Refused.unlessAbsentOrBetween("clearance", "Clearance", clearance, Length.mm(-0.5), Length.mm(2));
-        Refused.unlessAbsentOrBetween("lowerBy", "May close lower by", lowerBy, Length.ZERO, Length.mm(200));
-        Refused.unlessAbsentOrBetween("higherBy", "May close higher by", higherBy, Length.ZERO, Length.mm(200));
+        KERF.check("kerf", kerf);
+        CLEARANCE.unlessAbsent("clearance", clearance);
+        LOWER_BY.unlessAbsent("lowerBy", lowerBy);
+        HIGHER_BY.unlessAbsent("higherBy", higherBy);
     }
 
     /** Equal odd sections with a cutter of which only the kerf is known. */

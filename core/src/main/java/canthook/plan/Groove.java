@@ -1,7 +1,6 @@
 package canthook.plan;
 
 import canthook.length.Length;
-import canthook.refusal.Refused;
 
 /**
  * A groove along the inside of the walls.
@@ -11,10 +10,16 @@ import canthook.refusal.Refused;
  * @param offset of its lower edge above the wall's bottom edge
  */
 public record Groove(Length width, Length depth, Length offset) {
+    public static final Bounds WIDTH = new Bounds("Groove width", Length.mm(0.5), Length.mm(100));
+
+    public static final Bounds DEPTH = new Bounds("Groove depth", Length.mm(0.5), Length.mm(200));
+
+    public static final Bounds OFFSET = new Bounds("Groove's lower edge", Length.ZERO, Length.mm(1500));
+
     public Groove {
-        Refused.unlessBetween("width", "Groove width", width, Length.mm(0.5), Length.mm(100));
-        Refused.unlessBetween("depth", "Groove depth", depth, Length.mm(0.5), Length.mm(200));
-        Refused.unlessBetween("offset", "Groove's lower edge", offset, Length.ZERO, Length.mm(1500));
+        WIDTH.check("width", width);
+        DEPTH.check("depth", depth);
+        OFFSET.check("offset", offset);
     }
 
     public Length top() {

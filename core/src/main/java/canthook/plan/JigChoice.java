@@ -82,16 +82,22 @@ public record JigChoice(
                 Length.mm(0.9),
                 Length.mm(1));
 
+        public static final Bounds ZERO_GAP = new Bounds("Gap on the zero block", Length.ZERO, Length.mm(200));
+
+        public static final Bounds SET = new Bounds("A leaf", Length.mm(0.01), Length.mm(50));
+
+        public static final Bounds PAPER = new Bounds("A sheet of paper", Length.mm(0.02), Length.mm(1));
+
         public Leaves {
-            Refused.unlessAbsentOrBetween("zeroGap", "Gap on the zero block", zeroGap, Length.ZERO, Length.mm(200));
+            ZERO_GAP.unlessAbsent("zeroGap", zeroGap);
             set = set == null ? List.of() : List.copyOf(set);
             if (set.size() > 16) {
                 throw new Refused("set", "At most 16 leaves.");
             }
             for (int i = 0; i < set.size(); i++) {
-                Refused.unlessBetween("set[" + i + "]", "A leaf", set.get(i), Length.mm(0.01), Length.mm(50));
+                SET.check("set[" + i + "]", set.get(i));
             }
-            Refused.unlessAbsentOrBetween("paper", "A sheet of paper", paper, Length.mm(0.02), Length.mm(1));
+            PAPER.unlessAbsent("paper", paper);
         }
     }
 
@@ -110,12 +116,22 @@ public record JigChoice(
             int driven,
             int parts,
             @Nullable Length backlash) {
+        public static final Bounds LEAD = new Bounds("Lead of the screw", Length.mm(0.1), Length.mm(50));
+
+        public static final Range DRIVER = new Range("Teeth of the driving gear", 1, 400, "");
+
+        public static final Range DRIVEN = new Range("Teeth of the driven gear", 1, 400, "");
+
+        public static final Range PARTS = new Range("Parts a turn is divided in", 1, 100, "");
+
+        public static final Bounds BACKLASH = new Bounds("Backlash", Length.ZERO, Length.mm(5));
+
         public Screw {
-            Refused.unlessBetween("lead", "Lead of the screw", lead, Length.mm(0.1), Length.mm(50));
-            Refused.unlessBetween("driver", "Teeth of the driving gear", driver, 1, 400, "");
-            Refused.unlessBetween("driven", "Teeth of the driven gear", driven, 1, 400, "");
-            Refused.unlessBetween("parts", "Parts a turn is divided in", parts, 1, 100, "");
-            Refused.unlessAbsentOrBetween("backlash", "Backlash", backlash, Length.ZERO, Length.mm(5));
+            LEAD.check("lead", lead);
+            DRIVER.check("driver", driver);
+            DRIVEN.check("driven", driven);
+            PARTS.check("parts", parts);
+            BACKLASH.unlessAbsent("backlash", backlash);
         }
 
         public Screw withParts(int changed) {
@@ -127,14 +143,24 @@ public record JigChoice(
         }
     }
 
+    public static final Bounds SLIMMER_BY = new Bounds("Key slimmer by", Length.ZERO, Length.mm(5));
+
+    public static final Bounds BASE = new Bounds("Base the cutter passes through", Length.ZERO, Length.mm(100));
+
+    public static final Bounds ROD = new Bounds("Diameter of the rod", Length.mm(0.5), Length.mm(60));
+
+    public static final Bounds RESOLUTION = new Bounds("The scale reads to", Length.mm(0.001), Length.mm(5));
+
+    public static final Bounds CLOSING_ERROR =
+            new Bounds("Closing error of the dividers", Length.mm(-100), Length.mm(100));
+
     public JigChoice {
         way = way == null ? Way.SLED_KEY : way;
-        Refused.unlessAbsentOrBetween("slimmerBy", "Key slimmer by", slimmerBy, Length.ZERO, Length.mm(5));
-        Refused.unlessAbsentOrBetween("base", "Base the cutter passes through", base, Length.ZERO, Length.mm(100));
-        Refused.unlessAbsentOrBetween("rod", "Diameter of the rod", rod, Length.mm(0.5), Length.mm(60));
-        Refused.unlessAbsentOrBetween("resolution", "The scale reads to", resolution, Length.mm(0.001), Length.mm(5));
-        Refused.unlessAbsentOrBetween(
-                "closingError", "Closing error of the dividers", closingError, Length.mm(-100), Length.mm(100));
+        SLIMMER_BY.unlessAbsent("slimmerBy", slimmerBy);
+        BASE.unlessAbsent("base", base);
+        ROD.unlessAbsent("rod", rod);
+        RESOLUTION.unlessAbsent("resolution", resolution);
+        CLOSING_ERROR.unlessAbsent("closingError", closingError);
     }
 
     /** A key made to measure, on a sled. */

@@ -21,9 +21,11 @@ public record Lowered(Which which, Length height) {
         SLOPED
     }
 
+    public static final Bounds HEIGHT = new Bounds("Height of the low wall", Length.mm(3), Length.mm(1500));
+
     public Lowered {
         Refused.ifMissing("which", "Which walls are lower", which);
-        Refused.unlessBetween("height", "Height of the low wall", height, Length.mm(3), Length.mm(1500));
+        HEIGHT.check("height", height);
     }
 
     public Lowered withHeight(Length newHeight) {

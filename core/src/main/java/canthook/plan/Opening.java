@@ -1,7 +1,6 @@
 package canthook.plan;
 
 import canthook.length.Length;
-import canthook.refusal.Refused;
 
 /**
  * The place a box must fit: an opening, or the inside of a host box. A tray on runners wants its clearance across exact and may
@@ -16,12 +15,24 @@ import canthook.refusal.Refused;
  */
 public record Opening(
         Length length, Length width, Length height, Length clearLength, Length clearWidth, Length clearHeight) {
+    public static final Bounds LENGTH = new Bounds("Length of the place", Length.mm(5), Length.mm(5000));
+
+    public static final Bounds WIDTH = new Bounds("Width of the place", Length.mm(5), Length.mm(5000));
+
+    public static final Bounds HEIGHT = new Bounds("Height of the place", Length.mm(5), Length.mm(3000));
+
+    public static final Bounds CLEAR_LENGTH = new Bounds("Clearance along", Length.ZERO, Length.mm(1000));
+
+    public static final Bounds CLEAR_WIDTH = new Bounds("Clearance across", Length.ZERO, Length.mm(1000));
+
+    public static final Bounds CLEAR_HEIGHT = new Bounds("Clearance above", Length.ZERO, Length.mm(1000));
+
     public Opening {
-        Refused.unlessBetween("length", "Length of the place", length, Length.mm(5), Length.mm(5000));
-        Refused.unlessBetween("width", "Width of the place", width, Length.mm(5), Length.mm(5000));
-        Refused.unlessBetween("height", "Height of the place", height, Length.mm(5), Length.mm(3000));
-        Refused.unlessBetween("clearLength", "Clearance along", clearLength, Length.ZERO, Length.mm(1000));
-        Refused.unlessBetween("clearWidth", "Clearance across", clearWidth, Length.ZERO, Length.mm(1000));
-        Refused.unlessBetween("clearHeight", "Clearance above", clearHeight, Length.ZERO, Length.mm(1000));
+        LENGTH.check("length", length);
+        WIDTH.check("width", width);
+        HEIGHT.check("height", height);
+        CLEAR_LENGTH.check("clearLength", clearLength);
+        CLEAR_WIDTH.check("clearWidth", clearWidth);
+        CLEAR_HEIGHT.check("clearHeight", clearHeight);
     }
 }

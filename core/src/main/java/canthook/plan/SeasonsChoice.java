@@ -58,6 +58,10 @@ public record SeasonsChoice(
         }
     }
 
+    public static final Range METER = new Range("Meter reading", 0, 100, "%");
+
+    public static final Range WEEKS = new Range("Weeks in the shop", 0, 2000, "");
+
     public SeasonsChoice {
         Refused.ifMissing("known", "How the moisture is known", known);
         Refused.ifMissing("shop", "The shop's air", shop);
@@ -66,14 +70,14 @@ public record SeasonsChoice(
             throw new Refused("meter", "The meter reading is missing. Type one, or say the moisture is not known.");
         }
         if (meter != null) {
-            Refused.unlessBetween("meter", "Meter reading", meter, 0, 100, "%");
+            METER.check("meter", meter);
         }
         if (home == Home.OWN) {
             Refused.ifMissing("one", "The first air", one);
             Refused.ifMissing("other", "The second air", other);
         }
         if (weeks != null) {
-            Refused.unlessBetween("weeks", "Weeks in the shop", weeks, 0, 2000, "");
+            WEEKS.check("weeks", weeks);
         }
     }
 

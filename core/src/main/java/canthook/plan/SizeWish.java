@@ -55,16 +55,27 @@ public record SizeWish(
         UNDER
     }
 
+    public static final Bounds LENGTH = new Bounds("Length", LEAST, MOST);
+
+    public static final Bounds WIDTH = new Bounds("Width", LEAST, MOST);
+
+    public static final Bounds HEIGHT = new Bounds("Height of the wall", LEAST, HIGHEST);
+
+    public static final Bounds THICKNESS = new Bounds("Thickness", Length.mm(1), Length.mm(200));
+
+    public static final Bounds PROUD = new Bounds("Proud", Length.ZERO, Length.mm(50));
+
+    public static final Bounds END_THICKNESS = new Bounds("Thickness of the ends", Length.mm(1), Length.mm(200));
+
     public SizeWish {
         Refused.ifMissing("from", "What leads the size", from);
-        Refused.unlessBetween("length", "Length", length, LEAST, MOST);
-        Refused.unlessBetween("width", "Width", width, LEAST, MOST);
-        Refused.unlessBetween("height", "Height of the wall", height, LEAST, HIGHEST);
-        Refused.unlessBetween("thickness", "Thickness", thickness, Length.mm(1), Length.mm(200));
+        LENGTH.check("length", length);
+        WIDTH.check("width", width);
+        HEIGHT.check("height", height);
+        THICKNESS.check("thickness", thickness);
         Refused.ifMissing("tips", "Finger tips", tips);
-        Refused.unlessAbsentOrBetween("proud", "Proud", proud, Length.ZERO, Length.mm(50));
-        Refused.unlessAbsentOrBetween(
-                "endThickness", "Thickness of the ends", endThickness, Length.mm(1), Length.mm(200));
+        PROUD.unlessAbsent("proud", proud);
+        END_THICKNESS.unlessAbsent("endThickness", endThickness);
         if (from == From.CONTENTS) {
             Refused.ifMissing("contents", "What goes in", contents);
         }
@@ -86,7 +97,7 @@ public record SizeWish(
 
     /** Whether a wall may be this high. */
     public static boolean takesHeight(Length height) {
-        return !height.isUnder(LEAST) && !height.isOver(HIGHEST);
+        return HEIGHT.holds(height);
     }
 
     /** Whether the height is the maker's to decide, and does not follow from contents or a place. */

@@ -13,9 +13,11 @@ import org.jspecify.annotations.Nullable;
  * @param own the wood itself when it is the maker's own, so that a plan needs nothing beside it; null for a published one
  */
 public record Stuff(String wood, double ringAngle, @Nullable Wood own) {
+    public static final Range RING_ANGLE = new Range("Ring angle", 0, 90, "°");
+
     public Stuff {
         Refused.ifMissing("wood", "Wood", wood);
-        Refused.unlessBetween("ringAngle", "Ring angle", ringAngle, 0, 90, "°");
+        RING_ANGLE.check("ringAngle", ringAngle);
         if (own != null && !own.id().equals(wood)) {
             throw new Refused("own.id", "The wood described is another than the one named.");
         }

@@ -15,19 +15,25 @@ public record YearTrace(String name, int from, double days, List<Double> moistur
     /** Enough for a small plot. */
     public static final int MOST_POINTS = 120;
 
+    public static final Range FROM = new Range("First day of the trace", 1, 366, "");
+
+    public static final Range DAYS = new Range("Days of the trace", 0, 8000, "");
+
+    public static final Range MOISTURE = new Range("Moisture", 0, 40, "%");
+
     public YearTrace {
         Refused.ifMissing("name", "The climate's name", name);
         Refused.ifMissing("moisture", "The moisture through the year", moisture);
         if (name.isBlank() || name.length() > 60) {
             throw new Refused("name", "A climate needs a name of 1 to 60 letters.");
         }
-        Refused.unlessBetween("from", "First day of the trace", from, 1, 366, "");
-        Refused.unlessBetween("days", "Days of the trace", days, 0, 8000, "");
+        FROM.check("from", from);
+        DAYS.check("days", days);
         if (moisture.size() < 2 || moisture.size() > MOST_POINTS) {
             throw new Refused("moisture", "Between 2 and " + MOST_POINTS + " points through the year.");
         }
         for (int i = 0; i < moisture.size(); i++) {
-            Refused.unlessBetween("moisture[" + i + "]", "Moisture", moisture.get(i), 0, 40, "%");
+            MOISTURE.check("moisture[" + i + "]", moisture.get(i));
         }
         moisture = List.copyOf(moisture);
     }

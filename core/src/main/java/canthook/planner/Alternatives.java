@@ -19,6 +19,8 @@ import java.util.Set;
  * <p>Check: typed 150, kerf 12.7, c 0.12: 11 in one pass, closing at 138.98 · 11 in two passes at 150 · 12, even, one pass, 151.68.
  */
 public final class Alternatives {
+    private static final String[] NUMBERS = {"no", "one", "two", "three", "four", "five", "six"};
+
     private Alternatives() {}
 
     /**
@@ -86,7 +88,8 @@ public final class Alternatives {
         Rung rung = answer.rung();
         int passes = rung.passes().count();
         boolean named = answer.worked().plan().fingers().looksOverTheRack();
-        return rung.sections().count() + answer.words() + " in " + (passes == 1 ? "one pass" : passes + " passes")
+        return rung.sections().count() + answer.words() + " in "
+                + (passes == 1 ? "one pass" : (passes < NUMBERS.length ? NUMBERS[passes] : passes) + " passes")
                 + (named ? " with " + rung.tool().name() : "")
                 + (passes == 1 ? ", closes " : " at ") + rung.closing().number(display);
     }

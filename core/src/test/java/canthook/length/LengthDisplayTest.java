@@ -34,8 +34,11 @@ class LengthDisplayTest {
     void tellsWhatAFractionHides() {
         Length length = Length.mm(3.53125 * 25.4 - 0.07);
         assertThat(LengthDisplay.FRACTION_32.text(length, Precision.LAYOUT)).isEqualTo("3 17/32 in");
-        assertThat(LengthDisplay.FRACTION_32.residue(length, Precision.LAYOUT)).isEqualTo("0.07 mm under");
-        assertThat(LengthDisplay.METRIC.residue(length, Precision.LAYOUT)).isEmpty();
+        assertThat(LengthDisplay.FRACTION_32.residue(length, Precision.LAYOUT)).isEqualTo("3 thou under");
+        assertThat(LengthDisplay.METRIC.residue(Length.mm(88.86), Precision.LAYOUT))
+                .isEqualTo("0.04 under");
+        assertThat(LengthDisplay.METRIC.residue(Length.mm(88.9), Precision.LAYOUT))
+                .isEmpty();
         assertThat(LengthDisplay.FRACTION_64.residue(Length.mm(88.9), Precision.LAYOUT))
                 .isEmpty();
     }

@@ -104,7 +104,7 @@ class WorkApiTest extends ServerTestBase {
         JsonNode imperial = post("/api/work", inches).body();
         assertThat(number(imperial, "size.side-length").path("text").asText()).isEqualTo("9 51/64");
         assertThat(number(imperial, "size.side-length").path("residue").asText())
-                .endsWith("mm under");
+                .endsWith("thou under");
         for (JsonNode n : metric.path("numbers")) {
             assertThat(number(imperial, n.path("id").asText()).path("value").asDouble())
                     .isCloseTo(n.path("value").asDouble(), within(1e-9));

@@ -13,6 +13,7 @@ import canthook.figure.PanelFigures;
 import canthook.figure.SizeFigures;
 import canthook.figure.StickFigure;
 import canthook.figure.YearFigure;
+import canthook.fingers.End;
 import canthook.fingers.Rung;
 import canthook.fit.Fit;
 import canthook.jig.Cut;
@@ -20,7 +21,6 @@ import canthook.jig.Setting;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
-import canthook.panel.HeldPanel;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.PlanLengths;
 import canthook.planner.Alternatives;
@@ -244,10 +244,14 @@ public final class Answers {
     }
 
     private static List<StepView> steps(WorkedPlan worked) {
-        return worked.jig().cuts().stream()
-                .limit(STEPS_SENT)
-                .map(cut -> step(worked, cut, cut.id()))
-                .toList();
+        List<StepView> steps = new ArrayList<>();
+        for (End end : End.values()) {
+            worked.jig().cuts().stream()
+                    .filter(cut -> cut.end() == end)
+                    .limit(STEPS_SENT / 2)
+                    .forEach(cut -> steps.add(step(worked, cut, cut.id())));
+        }
+        return steps;
     }
 
     private static StepView step(WorkedPlan worked, Cut cut, String id) {
@@ -346,16 +350,11 @@ public final class Answers {
             case JIG -> List.of(JigFigure.of(worked, step));
             case CUT -> List.of(MarkFigures.marked(worked), MarkFigures.turned(worked));
             case FIT -> List.of(FitFigures.joint(worked), FitFigures.move(worked), FitFigures.band(worked));
-            case BOTTOM, LID ->
-                worked.panel(place.id()).map(p -> panel(worked, p, day)).orElse(List.of(YearFigure.of(worked)));
+            case BOTTOM, LID -> {
+                List<Figure> figures = new ArrayList<>(PanelFigures.all(worked, place.id(), day));
+                figures.add(YearFigure.of(worked));
+                yield figures;
+            }
         };
-    }
-
-    private static List<Figure> panel(WorkedPlan worked, HeldPanel panel, double day) {
-        return List.of(
-                PanelFigures.section(worked, panel, day),
-                PanelFigures.grooves(worked, panel, day),
-                PanelFigures.ends(worked, panel),
-                YearFigure.of(worked));
     }
 }
