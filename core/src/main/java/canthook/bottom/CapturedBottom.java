@@ -132,7 +132,7 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                 "The wall, less the groove's lower edge, less the panel standing on it.");
         Layout layout = ladder.joint().layout();
         Verdicts verdicts = new Verdicts("bottom");
-        judge(choice, plan, box, rules, layout, groove, across, stops, verdicts);
+        judge(choice, plan, box, rules, ladder, groove, across, stops, verdicts);
         HeldPanel held = new HeldPanel(
                 "bottom",
                 groove,
@@ -189,22 +189,27 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
             BoxPlan plan,
             SizedBox box,
             HouseRules rules,
-            Layout layout,
+            Ladder ladder,
             GrooveAsked asked,
             PanelWidth across,
             GrooveEnds.Stops stops,
             Verdicts verdicts) {
         Groove groove = asked.groove();
+        Layout layout = ladder.joint().layout();
         GrooveJudge judge =
                 new GrooveJudge(asked, plan, box, rules, changed -> plan.with(choice.withGroove(changed)), verdicts);
         if (!judge.leavesAWall()) {
             return;
         }
-        if (groove.top().isOver(layout.height())) {
+        Length lowest = asked.parts().stream()
+                .map(ladder.joint()::top)
+                .min(Length::compareTo)
+                .orElse(layout.height());
+        if (groove.top().isOver(lowest)) {
             verdicts.stop(
                     Code.GROOVE_OFF_WALL,
                     "bottom.groove-offset",
-                    "The groove ends above the wall's upper edge. Lower it or make it narrower.");
+                    "The groove ends above the upper edge of a wall it runs in. Lower it or make it narrower.");
             return;
         }
         judge.depth();

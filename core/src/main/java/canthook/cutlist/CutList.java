@@ -10,6 +10,8 @@ import canthook.fingers.Gangs.Gang;
 import canthook.fingers.Joint;
 import canthook.fingers.Joint.JointedCorner;
 import canthook.fingers.Ladder;
+import canthook.fingers.Passes;
+import canthook.fingers.Rung;
 import canthook.jig.Cut;
 import canthook.jig.Cut.ByEye;
 import canthook.jig.Jig;
@@ -89,7 +91,7 @@ public record CutList(
         List<Setup> setups = new ArrayList<>();
         if (jig.setting() != null) {
             for (Gang gang : Gangs.of(joint, box, highest, jig.way())) {
-                setups.add(setup(gang, joint, jig, cuts, plan.display(), highest));
+                setups.add(setup(gang, joint, ladder, jig, cuts, plan.display(), highest));
             }
         }
         Worked passes = sheet.work(
@@ -174,7 +176,7 @@ public record CutList(
     }
 
     private static Setup setup(
-            Gang gang, Joint joint, Jig jig, List<SawCut> cuts, LengthDisplay display, Length highest) {
+            Gang gang, Joint joint, Ladder ladder, Jig jig, List<SawCut> cuts, LengthDisplay display, Length highest) {
         EndToCut first = gang.first();
         List<PartEnd> ends = gang.ends().stream().map(EndToCut::end).toList();
         Face face = gang.isFacing() ? Face.FACING : first.end().end() == 1 ? Face.OUTSIDE : Face.INSIDE;
@@ -182,22 +184,16 @@ public record CutList(
         ends.forEach(e -> name.append(e.toString().toLowerCase(Locale.ROOT)));
         int before = cuts.size();
         Length top = joint.top(first.end().part());
-        boolean whole = first.slots()
-                == joint.layout().slots(first.kind().isFingerFirst()).size();
-        for (Cut pass : jig.cuts()) {
-            boolean sliver = pass.where() instanceof ByEye && jig.way() != Way.HAND;
-            if (pass.end() == first.kind()
-                    && pass.slot() < first.slots()
-                    && pass.from().isUnder(top)
-                    && !(sliver && (first.stopped() || !whole))) {
-                cuts.add(new SawCut(
-                        name + "." + pass.id(),
-                        cuts.size() + 1,
-                        ends,
-                        first.stopped() ? pass.within(top) : pass,
-                        first.depth(),
-                        face));
-            }
+        boolean lowOnly =
+                gang.ends().stream().allMatch(e -> joint.top(e.end().part()).isUnder(joint.wall()));
+        for (Cut pass : passes(first, joint, ladder, jig)) {
+            cuts.add(new SawCut(
+                    name + "." + pass.id(),
+                    cuts.size() + 1,
+                    ends,
+                    lowOnly ? pass.within(top) : pass,
+                    first.depth(),
+                    face));
         }
         for (EndToCut end : gang.ends()) {
             joint.sawnOff(end.end()).ifPresent(strip -> {
@@ -230,6 +226,36 @@ public record CutList(
                 cuts.size() - before,
                 first.stopped() ? joint.corner(first.end()).height() : null,
                 why);
+    }
+
+    /** The jig's passes over an end, as far up as its corner is jointed. */
+    private static List<Cut> passes(EndToCut end, Joint joint, Ladder ladder, Jig jig) {
+        int last = end.slots() - 1;
+        boolean whole = joint.opensAtTop(end.end());
+        List<Cut> passes = new ArrayList<>();
+        List<Cut> ofLast = new ArrayList<>();
+        for (Cut pass : jig.cuts()) {
+            boolean sliver = pass.where() instanceof ByEye && jig.way() != Way.HAND;
+            if (pass.end() == end.kind() && pass.slot() <= last && (whole || !sliver)) {
+                passes.add(pass);
+                if (pass.slot() == last) {
+                    ofLast.add(pass);
+                }
+            }
+        }
+        if (!whole && end.stopped() && last >= 0 && jig.way() != Way.HAND && jig.way() != Way.BAND_SAW) {
+            Rung rung = ladder.chosen();
+            int kept = Passes.keptOfLast(
+                    jig.way(),
+                    joint,
+                    end,
+                    rung.kerf().length(),
+                    rung.overlap(),
+                    rung.passes().count());
+            ofLast.sort(java.util.Comparator.comparing(Cut::from));
+            passes.removeAll(ofLast.subList(Math.min(kept, ofLast.size()), ofLast.size()));
+        }
+        return passes;
     }
 
     /** A pass that no jig guides, by the id of its number. */

@@ -93,7 +93,9 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
                 "A finger is narrower than its slot by the clearance.");
         Worked pitch = sheet.work(
                 "pitch", "p", "Pitch", Show.FIT, slot.plus(finger), "From one slot to the next: a slot and a finger.");
-        Leftover leftover = screw == null ? plan.fingers().leftover() : Leftover.RIP;
+        LowWalls low = walls.low();
+        boolean toTheLine = low != null && low.everyCorner();
+        Leftover leftover = screw == null && !toTheLine ? plan.fingers().leftover() : Leftover.RIP;
         boolean fills = screw == null && (!once || leftover != Leftover.RIP);
         Worked closing = fills
                 ? sheet.work(
@@ -115,7 +117,7 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
         boolean feasible = !slot.length().isUnder(kerf.length())
                 && finger.length().isPositive()
                 && closing.length().isPositive();
-        Length shift = shift(clearance.length());
+        Length shift = fromBothSides(screw) ? clearance.length().dividedBy(2) : shift(clearance.length());
         Length left = once && fills ? height.length().minus(onePass.length()) : Length.ZERO;
         Layout layout = leftover == Leftover.EDGES && left.nanometres() != 0
                 ? new Layout(
@@ -267,9 +269,17 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
                 "With slots as wide as the kerf the height is not sections times cutter: each finger is a clearance narrower.");
     }
 
-    /** The slot-first pattern stands half a clearance nearer the edge when the clearance is shared. */
+    /** A screw that starts half a pitch along and a band saw's shim share even a clearance under zero. */
+    private boolean fromBothSides(@Nullable ScrewSteps screw) {
+        return plan.fingers().shared() == Sharing.CENTRED
+                && (screw != null || plan.jig().way() == Way.BAND_SAW);
+    }
+
+    /** The slot-first pattern stands half a clearance nearer the edge when there is one and it is shared. */
     private Length shift(Length clearance) {
-        return plan.fingers().shared() == Sharing.CENTRED ? clearance.dividedBy(2) : Length.ZERO;
+        return plan.fingers().shared() == Sharing.CENTRED && clearance.isPositive()
+                ? clearance.dividedBy(2)
+                : Length.ZERO;
     }
 
     /** The numbers a division is made of, equal or not; the rest follows from them alike. */

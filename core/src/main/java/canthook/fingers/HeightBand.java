@@ -16,6 +16,7 @@ import canthook.shop.HouseRules;
  * a place                from two sections less to what it holds
  * a typed size is about  ± the larger of 3 mm and 10 %
  * exact, or own bounds   as the maker says
+ * every corner low       exactly the low line
  * a leftover that stays  as far as a last section fat or thin by a third takes it, or two to both edges
  * </pre>
  *
@@ -39,35 +40,27 @@ public record HeightBand(Length wished, Length lowest, Length highest) {
             int count,
             Length kerf,
             Length clearance) {
-        Length lowest;
-        Length highest;
         if (fixed) {
-            lowest = height;
-            highest = height;
-        } else if (choice.saysHowFar()) {
-            lowest = height.minus(choice.lowerBy() == null ? rules.oneLowerBy() : choice.lowerBy());
-            highest = height.plus(choice.higherBy() == null ? Length.ZERO : choice.higherBy());
-        } else {
-            Length two = kerf.times(2).minus(clearance);
-            Length about = Length.longer(ABOUT, height.times(SHARE));
-            lowest = switch (size.from()) {
-                case CONTENTS -> height;
-                case OPENING -> height.minus(two);
-                case OUTSIDE, INSIDE -> height.minus(about);
-            };
-            highest = switch (size.from()) {
-                case CONTENTS -> height.plus(two);
-                case OPENING -> height;
-                case OUTSIDE, INSIDE -> height.plus(about);
-            };
+            return new HeightBand(height, height, height);
         }
         if (choice.leftover() != Leftover.RIP) {
             Length third = height.dividedBy(3L * count);
             Length either = choice.leftover() == Leftover.LAST ? third : third.times(2);
-            lowest = Length.shorter(lowest, height.minus(either));
-            highest = Length.longer(highest, height.plus(either));
+            return new HeightBand(height, height.minus(either), height.plus(either));
         }
-        return new HeightBand(height, lowest, highest);
+        if (choice.saysHowFar()) {
+            return new HeightBand(
+                    height,
+                    height.minus(choice.lowerBy() == null ? rules.oneLowerBy() : choice.lowerBy()),
+                    height.plus(choice.higherBy() == null ? Length.ZERO : choice.higherBy()));
+        }
+        Length two = kerf.times(2).minus(clearance);
+        Length about = Length.longer(ABOUT, height.times(SHARE));
+        return switch (size.from()) {
+            case CONTENTS -> new HeightBand(height, height, height.plus(two));
+            case OPENING -> new HeightBand(height, height.minus(two), height);
+            case OUTSIDE, INSIDE -> new HeightBand(height, height.minus(about), height.plus(about));
+        };
     }
 
     boolean holds(Length closes) {

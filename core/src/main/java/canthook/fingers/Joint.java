@@ -124,7 +124,19 @@ public record Joint(Layout layout, Length wall, @Nullable LowWalls low, List<Joi
         if (!isLow(end) || runsOut(end) || !overhang(end).isPositive()) {
             return Optional.empty();
         }
-        return Optional.of(new Span(corner(end).height(), top(end.part())));
+        Length from = corner(end).height();
+        int count = slotCount(end);
+        if (count > 0 && kind(end).sectionOf(count - 1) == corner(end).sections() - 1) {
+            from = Length.shorter(
+                    from, layout.slots(kind(end).isFingerFirst()).get(count - 1).to());
+        }
+        return Optional.of(new Span(from, top(end.part())));
+    }
+
+    /** Whether the layout's last slot runs out at the wall's upper edge: the wall does not go on above the joint. */
+    public boolean opensAtTop(PartEnd end) {
+        return corner(end).sections() == layout.sections()
+                && !top(end.part()).isOver(layout.height().plus(WallDemands.NEAR));
     }
 
     /** What is cut away from an end, from the reference edge, within the wood of that part. */

@@ -68,43 +68,45 @@ public final class Passes {
             case HAND -> end.slots();
             case BAND_SAW -> 2 * end.slots() - (end.kind().isFingerFirst() ? 0 : 2);
             case SLED_KEY, ROUTER_SLED, ROD_KEY, SHIM_FENCE, SCREW -> {
-                boolean toTheEdge =
-                        end.slots() == layout.slots(end.kind().isFingerFirst()).size() && !end.stopped();
-                yield end.slots() * perSlot
-                        + (toTheEdge && layout.sliver(end.kind()).isPositive() ? 1 : 0)
-                        - inTheAir(joint, end, kerf, overlap, perSlot);
+                boolean toTheEdge = joint.opensAtTop(end.end());
+                yield Math.max(0, end.slots() - 1) * perSlot
+                        + (end.slots() == 0 ? 0 : keptOfLast(way, joint, end, kerf, overlap, perSlot))
+                        + (toTheEdge && layout.sliver(end.kind()).isPositive() ? 1 : 0);
             }
             case SPACERS, STOPS -> {
                 int passes = 0;
                 List<Span> slots = layout.slots(end.kind().isFingerFirst());
-                for (int j = 0; j < end.slots(); j++) {
-                    for (Length at : at(slots.get(j).width(), kerf, overlap)) {
-                        passes += slots.get(j)
-                                        .from()
-                                        .plus(at)
-                                        .isUnder(joint.top(end.end().part()))
-                                ? 1
-                                : 0;
-                    }
+                for (int j = 0; j < end.slots() - 1; j++) {
+                    passes += of(slots.get(j).width(), kerf, overlap);
                 }
-                yield passes;
+                yield passes + (end.slots() == 0 ? 0 : keptOfLast(way, joint, end, kerf, overlap, perSlot));
             }
         };
     }
 
-    /** Passes of the last slot of a low wall that would begin over its edge: they are not made. */
-    private static int inTheAir(Joint joint, EndToCut end, Length kerf, Length overlap, int perSlot) {
-        if (!end.stopped() || end.slots() == 0 || perSlot == 1) {
-            return 0;
-        }
+    /**
+     * How many passes of the last slot of an end are made, from its near wall: on a low wall those that would begin over its edge are in
+     * the air.
+     *
+     * @param perSlot passes of a slot of the layout's own width
+     */
+    public static int keptOfLast(Way way, Joint joint, EndToCut end, Length kerf, Length overlap, int perSlot) {
         Layout layout = joint.layout();
-        Length from =
-                layout.slots(end.kind().isFingerFirst()).get(end.slots() - 1).from();
-        int over = 0;
-        for (int i = 1; i < perSlot; i++) {
-            Length at = from.plus(layout.slot().minus(kerf).times(i).dividedBy(perSlot - 1));
-            over += at.isUnder(joint.top(end.end().part())) ? 0 : 1;
+        Span last = layout.slots(end.kind().isFingerFirst()).get(end.slots() - 1);
+        Length top = joint.top(end.end().part());
+        Length width = switch (way) {
+            case SPACERS, STOPS -> last.width();
+            case HAND, BAND_SAW, SLED_KEY, ROUTER_SLED, ROD_KEY, SHIM_FENCE, SCREW -> layout.slot();
+        };
+        int passes = way == Way.SPACERS || way == Way.STOPS ? of(width, kerf, overlap) : perSlot;
+        if (joint.opensAtTop(end.end())) {
+            return passes;
         }
-        return over;
+        int kept = 1;
+        for (int i = 1; i < passes; i++) {
+            Length from = last.from().plus(width.minus(kerf).times(i).dividedBy(passes - 1L));
+            kept += !end.stopped() || from.isUnder(top) ? 1 : 0;
+        }
+        return kept;
     }
 }

@@ -91,9 +91,15 @@ public sealed interface Setting
         List<Pass> all = new ArrayList<>();
         List<Span> slots = layout.slots(end.isFingerFirst());
         for (int j = 0; j < slots.size(); j++) {
-            List<Length> offsets = rung.passesOf(slots.get(j).width());
+            Span slot = slots.get(j);
+            List<Length> offsets = rung.passesOf(slot.width());
+            // an open slot at the reference edge that is narrower than the cutter is cut from outside the edge
+            boolean hangsOver = j == 0
+                    && !slot.from().isPositive()
+                    && slot.width().isUnder(rung.kerf().length());
+            Length near = hangsOver ? slot.to().minus(rung.kerf().length()) : slot.from();
             for (int i = 0; i < offsets.size(); i++) {
-                all.add(new Pass(j, i + 1, offsets.size(), slots.get(j).from().plus(offsets.get(i)), offsets.get(i)));
+                all.add(new Pass(j, i + 1, offsets.size(), near.plus(offsets.get(i)), offsets.get(i)));
             }
         }
         return all;

@@ -10,7 +10,6 @@ import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
-import canthook.plan.FingerChoice.Sharing;
 import canthook.shop.HouseRules;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
@@ -57,7 +56,7 @@ public record SpacerSetting(
 
     static SpacerSetting of(BoxPlan plan, Rung rung, HouseRules rules, Worksheet sheet) {
         boolean even = rung.layout().isEven();
-        boolean centred = plan.fingers().shared() == Sharing.CENTRED;
+        boolean centred = rung.layout().shift().nanometres() != 0;
         Worked m = rung.fingers();
         Worked spacer = sheet.work(
                 "pitch-spacer",

@@ -1,0 +1,126 @@
+package canthook;
+
+import static canthook.SeedLibrary.envelopeDrawer;
+import static canthook.SeedLibrary.lidOf;
+import static canthook.SeedLibrary.mm;
+
+import canthook.cutter.Cutter;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice;
+import canthook.plan.FingerChoice.Leftover;
+import canthook.plan.FingerChoice.Parity;
+import canthook.plan.FingerChoice.Sharing;
+import canthook.plan.Groove;
+import canthook.plan.JigChoice;
+import canthook.plan.JigChoice.Screw;
+import canthook.plan.JigChoice.Way;
+import canthook.plan.Lowered;
+import canthook.plan.SizeWish;
+import canthook.plan.SizeWish.Tips;
+import canthook.planner.Planner;
+import canthook.planner.WorkedPlan;
+import canthook.shop.HouseRule;
+import canthook.shop.HouseRules;
+import canthook.shop.Shop;
+import canthook.shop.TestCut;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Boxes of every kind, one a seed: every way of indexing, odd and even, equal and unequal walls, lower walls, a lid or none, clearances from
+ * loose to under zero, cutters of the rack, all three displays.
+ */
+public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
+    public static Stream<AnyPlan> seeds(long from, int count) {
+        return LongStream.range(from, from + count).mapToObj(AnyPlan::of);
+    }
+
+    public WorkedPlan worked() {
+        return Planner.work(plan, shop);
+    }
+
+    public static AnyPlan of(long seed) {
+        Random random = new Random(seed * 7919);
+        Way[] ways = Way.values();
+        Way way = ways[random.nextInt(ways.length)];
+        double kerf = 2 + random.nextInt(70) / 10.0;
+        boolean even = way != Way.BAND_SAW && random.nextInt(3) == 0;
+        int count = (even ? 4 : 3) + 2 * random.nextInt(12);
+        double height = Math.round(count * kerf * (1 + random.nextDouble() * 1.3) * 10) / 10.0 + 5;
+        double clearance = random.nextInt(8) == 0 ? -0.04 : random.nextInt(25) / 100.0;
+        double side = 6 + random.nextInt(90) / 10.0;
+        @Nullable Length end = random.nextInt(3) == 0 ? mm(6 + random.nextInt(90) / 10.0) : null;
+        int lid = random.nextInt(3);
+        double offset = Math.round(height * (0.55 + random.nextDouble() * 0.35) * 10) / 10.0;
+        Lowered low = switch (random.nextInt(5)) {
+            case 0 -> new Lowered(Lowered.Which.FRONT, mm(height * (0.3 + random.nextDouble() * 0.6)));
+            case 1 -> new Lowered(Lowered.Which.BOTH_ENDS, mm(height * (0.4 + random.nextDouble() * 0.5)));
+            case 2 ->
+                lid == 0 ? null : new Lowered(Lowered.Which.SLOPED, mm(height * (0.3 + random.nextDouble() * 0.6)));
+            default -> null;
+        };
+        BoxPlan box = envelopeDrawer();
+        SizeWish size = new SizeWish(
+                SizeWish.From.OUTSIDE,
+                mm(160 + random.nextInt(300)),
+                mm(100 + random.nextInt(200)),
+                mm(height),
+                mm(side),
+                Tips.values()[random.nextInt(4)],
+                null,
+                end,
+                null,
+                null,
+                low);
+        boolean rack = random.nextInt(4) == 0;
+        FingerChoice fingers = new FingerChoice(
+                random.nextBoolean() ? count : null,
+                "cutter",
+                mm(kerf),
+                mm(clearance),
+                random.nextBoolean() ? mm(random.nextInt(2)) : null,
+                random.nextBoolean() ? mm(random.nextInt(3)) : null,
+                even ? Parity.EVEN : Parity.ODD,
+                way == Way.BAND_SAW || random.nextBoolean() ? Sharing.CENTRED : Sharing.ONE_SIDE,
+                way == Way.BAND_SAW ? Leftover.RIP : Leftover.values()[random.nextInt(3)],
+                null,
+                null,
+                rack);
+        JigChoice jig = new JigChoice(null)
+                .with(way)
+                .with(new Screw(mm(1 + random.nextInt(3) / 2.0), 20 + random.nextInt(20), 30, 16, null))
+                .withResolution(mm(0.05));
+        BoxPlan plan = box.with(size).with(fingers).with(jig).with(LengthDisplay.values()[random.nextInt(5)]);
+        plan = lid == 0
+                ? plan.with(lidOf(plan)
+                        .withGroove(new Groove(mm(4 + random.nextInt(3)), mm(2 + random.nextInt(2)), mm(offset))))
+                : plan.with(lidOf(plan).putAway());
+        HouseRules rules = HouseRules.DEFAULT.with(HouseRule.STACK_HIGHEST, 15 + random.nextInt(60));
+        List<TestCut> cuts = random.nextInt(3) == 0
+                ? List.of(new TestCut("2026-03-02T10:20:00Z", List.of(mm(kerf + 0.01)), List.of(mm(kerf - 0.2)), null))
+                : List.of();
+        return new AnyPlan(seed, plan, new Shop(rules, cuts, rack ? rack(random) : List.of(), null));
+    }
+
+    private static List<Cutter> rack(Random random) {
+        return Stream.of(3.2, 6.35, 7.95 + random.nextInt(20) / 100.0)
+                .map(k -> new Cutter(
+                        "cutter-" + Math.round(k * 100),
+                        "the " + k + " cutter",
+                        k > 6.5 ? Cutter.Kind.BIT : Cutter.Kind.BLADE,
+                        mm(k),
+                        mm(k),
+                        null,
+                        "",
+                        null,
+                        null,
+                        null,
+                        ""))
+                .toList();
+    }
+}
