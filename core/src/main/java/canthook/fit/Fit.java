@@ -361,19 +361,32 @@ public record Fit(
                     "fit.slot",
                     "The slot reads " + display.text(differs.abs(), Precision.FIT)
                             + (differs.isPositive() ? " wider" : " narrower") + " than this cutter's kerf makes it.",
-                    !plan.fingers().kerf().equals(chosen.kerf().length())
-                            ? new Fix[0]
-                            : new Fix[] {
-                                new Fix(
-                                        "Take " + display.text(measuredKerf, Precision.FIT) + " as its kerf",
-                                        plan.with(plan.fingers()
-                                                .withKerf(measuredKerf)
-                                                .withSections(chosen.sections().count())))
-                            });
+                    newKerf(plan, chosen, measuredKerf));
         }
     }
 
-    /** The key was moved, and the finger's change is further from it than readings can explain. */
+    /** The kerf as read, for the count that stands, or with the count left to follow. A cutter of the rack is measured there. */
+    private static Fix[] newKerf(BoxPlan plan, Rung chosen, Length measured) {
+        if (!plan.fingers().kerf().equals(chosen.kerf().length())) {
+            return new Fix[0];
+        }
+        String take = "Take " + plan.display().text(measured, Precision.FIT) + " as its kerf";
+        return new Fix[] {
+            new Fix(
+                    take,
+                    plan.with(plan.fingers()
+                            .withKerf(measured)
+                            .withSections(chosen.sections().count()))),
+            new Fix(
+                    take + ", and the height that follows",
+                    plan.with(plan.fingers()
+                            .withKerf(measured)
+                            .withSections(chosen.sections().count())
+                            .about()))
+        };
+    }
+
+    /** Something was moved, and the finger's change is further from it than readings can explain. */
     private static boolean didNotFollow(List<TestCut> cuts) {
         if (cuts.size() < 2) {
             return false;

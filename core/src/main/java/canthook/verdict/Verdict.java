@@ -42,7 +42,6 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         LOWERED_AGAINST_LID,
         LID_ON_A_SLOPE,
         NOT_SETTLED,
-        INSIDE_TIGHT,
         SMALL_PART,
         PROUD_BY_DESIGN,
         KERF_TOO_WIDE,
