@@ -346,6 +346,10 @@ svg {
   stroke: color-mix(in srgb, var(--ink) 80%, var(--wood));
   stroke-width: 2.4;
 }
+.stop-line {
+  stroke: var(--cut);
+  stroke-width: 3.5;
+}
 .lid-line {
   stroke: var(--lid);
   stroke-width: 2;

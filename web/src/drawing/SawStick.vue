@@ -50,6 +50,17 @@ const now = computed(() => ({
       <rect :x="now.x" y="10" :width="now.w" height="42" class="now" />
       <path :d="`M${now.x + now.w / 2 - 8} 0h16l-8 9z`" class="pointer" />
       <path d="M8 8V54" class="edge" />
+      <template v-if="run.stop">
+        <rect
+          :x="x(run.stop)"
+          y="16"
+          :width="Math.max(0, x(run.height) - x(run.stop))"
+          height="30"
+          class="above"
+        />
+        <path :d="`M${x(run.stop)} 6V56`" class="stop" />
+        <text :x="x(run.stop) + 8" y="12" class="stop-text">nothing above {{ run.stopText }}</text>
+      </template>
     </svg>
   </div>
 </template>
@@ -76,6 +87,19 @@ const now = computed(() => ({
 }
 .pointer {
   fill: var(--cut);
+}
+.above {
+  fill: var(--ground);
+  fill-opacity: 0.55;
+}
+.stop {
+  stroke: var(--cut);
+  stroke-width: 4;
+}
+.stop-text {
+  fill: var(--cut);
+  font-size: 15px;
+  font-weight: 700;
 }
 .edge {
   stroke: var(--edge);

@@ -165,9 +165,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <span>{{ run.now.kind }}, {{ run.now.title }}</span>
         <span>{{ run.now.face }}</span>
         <span>{{ run.now.depth }} deep</span>
+        <span v-if="run.stopText" class="stops">nothing above {{ run.stopText }}</span>
       </p>
       <p v-if="run.setup" class="setup">
-        New set-up: {{ run.now.parts }}, {{ run.now.face }}. Reference edge first.
+        New set-up: {{ run.now.parts }}, {{ run.now.face }}. Reference edge to key, fence or stop.
       </p>
       <p v-else-if="run.now.extra" class="setup">
         New part {{ run.now.parts }}: bring it up to where the others are.
@@ -404,5 +405,9 @@ footer button:disabled {
   .gate ul {
     grid-template-columns: 1fr;
   }
+}
+.stops {
+  color: var(--cut);
+  font-weight: 700;
 }
 </style>

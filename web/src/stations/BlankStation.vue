@@ -146,6 +146,7 @@ const copying =
       <template v-else-if="!batch">
         <NumberRow id="blank.needed" strong />
         <NumberRow id="blank.needed-width" strong />
+        <NumberRow v-if="bench.numbers.has('blank.boxes')" id="blank.boxes" />
         <NumberRow id="blank.left" :label="short ? 'Falls short by (negative)' : 'Left over in length'" />
         <template v-if="measured.length">
           <NumberRow id="size.thickness" />

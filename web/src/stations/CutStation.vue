@@ -141,9 +141,11 @@ const files = [
       </p>
     </template>
     <template #follow>
-      <NumberRow id="cut.passes" strong />
+      <NumberRow id="cut.passes" strong :label="bench.plan?.batch ? 'Passes a box' : undefined" />
+      <NumberRow v-if="bench.plan?.batch" id="cut.batch-passes" strong />
       <NumberRow id="cut.setups" />
-      <NumberRow id="cut.time" strong />
+      <NumberRow id="cut.time" strong :label="bench.plan?.batch ? 'Time a box' : undefined" />
+      <NumberRow v-if="bench.plan?.batch" id="cut.batch-time" strong />
       <NumberRow id="cut.seconds-per-pass" />
       <NumberRow id="cut.seconds-per-setup" />
       <NumberRow id="jig.cutter-height" />

@@ -148,6 +148,9 @@ public record CutBlank(
                 Show.LAYOUT,
                 length.minus(needed),
                 "What the blank has over what the parts need.");
+        if (plan.isOfOneWood() && plan.batch() == null) {
+            boxes(sheet, box, length, squaring, kerf, strips);
+        }
         boolean wide = strips.count() >= 1;
         boolean fits = wide && !left.length().isNegative();
         List<Worked> largest =
@@ -171,6 +174,23 @@ public record CutBlank(
                 largest.get(3),
                 sheet.numbers(),
                 verdicts.all());
+    }
+
+    /** How many boxes come out of the board whole, their four parts in a row. */
+    private static void boxes(
+            Worksheet sheet, SizedBox box, Worked length, Worked squaring, Worked kerf, Worked strips) {
+        Term four = fixed(2).times(box.sideLength())
+                .plus(fixed(2).times(box.endLength()))
+                .plus(fixed(4).times(kerf));
+        sheet.work(
+                "boxes",
+                "b",
+                "Boxes this board gives, four parts in a row",
+                Show.COUNT,
+                strips.times(Term.roundedDown(
+                        length.minus(fixed(2).times(squaring)).plus(kerf).over(four))),
+                "Strips, and on each as many runs of side, end, side, end as the length between the squared ends holds, a kerf after every"
+                        + " part but the last.");
     }
 
     /** The run that keeps most corners together and fits; when none fits, the one that falls short least. */

@@ -103,7 +103,7 @@ public record CutList(
                 Show.COUNT,
                 fixed(setups.size()),
                 "A stack in the jig, until it is turned or changed.");
-        Worked each = secondsPerPass(sheet, shop);
+        Worked each = secondsPerPass(sheet, jig, shop);
         Worked setting = sheet.table(
                 "seconds-per-setup",
                 "t₂",
@@ -119,6 +119,7 @@ public record CutList(
                 Show.MINUTES,
                 passes.times(each).plus(settings.times(setting)),
                 "Seconds a pass for every pass, and a set-up for every stack.");
+        batch(sheet, plan, passes, time);
         glueTime(sheet, ladder, rules);
         judge(plan, box, jig, setups, verdicts);
         return new CutList(
@@ -134,18 +135,35 @@ public record CutList(
                 verdicts.all());
     }
 
-    private static Worked secondsPerPass(Worksheet sheet, Shop shop) {
-        Double learned = shop.secondsPerPass();
+    private static Worked secondsPerPass(Worksheet sheet, Jig jig, Shop shop) {
+        boolean byHand = jig.way() == Way.HAND;
+        HouseRule rule = byHand ? HouseRule.SECONDS_BY_HAND : HouseRule.SECONDS_PER_PASS;
+        Double learned = byHand ? null : shop.secondsPerPass();
         return sheet.table(
                 "seconds-per-pass",
                 "t₁",
-                "Seconds a pass",
+                byHand ? "Seconds a slot" : "Seconds a pass",
                 Show.SECONDS,
-                learned != null ? learned : shop.rules().value(HouseRule.SECONDS_PER_PASS),
-                learned != null
-                        ? "Learned from the cuts you made at the saw."
-                        : "House rule: " + HouseRule.SECONDS_PER_PASS.reason(),
+                learned != null ? learned : shop.rules().value(rule),
+                learned != null ? "Learned from the cuts you made at the saw." : "House rule: " + rule.reason(),
                 "");
+    }
+
+    /** A batch cut box after box; gangs over several boxes would be fewer. */
+    private static void batch(Worksheet sheet, BoxPlan plan, Worked passes, Worked time) {
+        if (plan.batch() == null) {
+            return;
+        }
+        Worked boxes = sheet.decided(
+                "boxes", "b", "Boxes like this one", Show.COUNT, plan.batch().count(), "batch.count");
+        sheet.work(
+                "batch-passes",
+                "P_b",
+                "Passes for all of them",
+                Show.COUNT,
+                boxes.times(passes),
+                "Box after box, the passes of one as often as there are boxes.");
+        sheet.work("batch-time", "t_b", "Time for all of them", Show.MINUTES, boxes.times(time), "Box after box.");
     }
 
     /** Check: 48 faces at 4 s, 180 s to close: 372 s. */

@@ -27,19 +27,14 @@ final class PartDrawing {
                 d.rect("slot", end == 1 ? x : x + length - depth, height - to, depth, to - from);
             }
             if (joint.corner(at).isLow()) {
-                double line = height - joint.top(low(at)).mm();
-                double reach = depth * 1.6;
-                double from = end == 1 ? x : x + length - reach;
-                d.line("lid-line", from, line, from + reach, line);
+                double line = height - joint.corner(at).height().mm();
+                double reach = depth * 1.9;
+                double from = end == 1 ? x - depth * 0.4 : x + length - reach + depth * 0.4;
+                d.line("stop-line", from, line, from + reach, line);
             }
         }
         cutAway(d, worked, part, x, length);
         d.line("reference-edge", x, height, x + length, height);
-    }
-
-    /** The part of a low corner that is lower. */
-    private static Part low(PartEnd end) {
-        return end.part().isEnd() ? end.part() : end.mate().part();
     }
 
     static double depth(SizedBox box, Part part, double length) {

@@ -67,7 +67,8 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
         Worked kerf = tool.kerf(sheet, count, wanted.length(), band);
         band = band(kerf.length(), wanted, count);
         Worked onePass = onePass(sheet, n, m, kerf, wanted);
-        boolean once = band.holds(onePass.length());
+        boolean byHand = plan.jig().way() == Way.HAND;
+        boolean once = !byHand && band.holds(onePass.length());
         Term ideal = once ? kerf.times(1) : height.plus(m.times(wanted)).over(n);
         Term overlap = Passes.overlap(kerf, rules);
         ScrewSteps screw =
@@ -307,7 +308,8 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
             LowWalls low = of.walls.low();
             Worked wall = low != null && low.everyCorner() ? box.height() : closing;
             Joint joint = Joint.of(layout, wall.length(), low);
-            Worked passes = passes(layout);
+            Way way = of.plan.jig().way();
+            Worked passes = passes(layout, way);
             Worked ripOff = sheet.work(
                     "rip-off",
                     "e",
@@ -315,7 +317,6 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
                     Show.FIT,
                     box.jointed().minus(closing),
                     "What the wished height has over the closing height.");
-            Way way = of.plan.jig().way();
             int inAll = Passes.inAll(
                     layout.isEqual() || !way.hasKey() ? way : Way.STOPS,
                     joint,
@@ -359,7 +360,8 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
                             + ratio(rules, HouseRule.SECTION_MOST) + ", best "
                             + ratio(rules, HouseRule.SECTION_BEST_FROM) + " to "
                             + ratio(rules, HouseRule.SECTION_BEST_TO) + ".");
-            List<Rung.Reason> reasons = Score.reasons(of.walls, layout, wide, passes, cuts, ripOff, display, rules);
+            List<Rung.Reason> reasons =
+                    Score.reasons(of.walls, way == Way.HAND, layout, wide, passes, cuts, ripOff, display, rules);
             Term lost = fixed(0);
             for (Rung.Reason reason : reasons) {
                 if (reason.lost() > 0) {
@@ -407,7 +409,16 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
                     sheet.numbers());
         }
 
-        private Worked passes(Layout layout) {
+        private Worked passes(Layout layout, Way way) {
+            if (way == Way.HAND) {
+                return sheet.work(
+                        "passes",
+                        "N",
+                        "Passes a slot",
+                        Show.COUNT,
+                        fixed(1),
+                        "By hand a slot is sawn at its lines and chopped out, however wide it is.");
+            }
             if (screw != null) {
                 return sheet.work(
                         "passes",

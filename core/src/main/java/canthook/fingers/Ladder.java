@@ -8,6 +8,7 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
+import canthook.plan.JigChoice.Way;
 import canthook.plan.SizeWish;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
@@ -152,10 +153,7 @@ public record Ladder(
         Map<String, Rung> nearest = new LinkedHashMap<>();
         for (Rung rung : rungs) {
             if (rung.isOnePassInBand() && !rules.isStrange(rung.sectionRatio().number())) {
-                nearest.merge(
-                        rung.tool().id() + " " + rung.kerf().length().nanometres(),
-                        rung,
-                        (a, b) -> off(b).isUnder(off(a)) ? b : a);
+                nearest.merge(rung.tool().id() + " " + rung.kerf().length().nanometres(), rung, Ladder::nearer);
             }
         }
         return nearest.values().stream()
@@ -164,6 +162,18 @@ public record Ladder(
                         .filter(Rung::feasible)
                         .max(Comparator.comparingDouble((Rung r) -> r.score().number())
                                 .thenComparing(r -> -r.sections().count())));
+    }
+
+    /** The one whose height lies nearer to the wish; of two alike, whose sections are nearer to the best width. */
+    private static Rung nearer(Rung a, Rung b) {
+        int byHeight = off(a).compareTo(off(b));
+        if (byHeight != 0) {
+            return byHeight < 0 ? a : b;
+        }
+        return Math.abs(b.sectionRatio().number() - BEST_RATIO)
+                        < Math.abs(a.sectionRatio().number() - BEST_RATIO)
+                ? b
+                : a;
     }
 
     private static Length off(Rung rung) {
@@ -331,8 +341,9 @@ public record Ladder(
         StringBuilder words = new StringBuilder();
         words.append(best.sections().count()).append(": ");
         int passes = best.passes().count();
-        words.append(passes == 1 ? "one pass" : passes + " passes")
-                .append(" a slot with ")
+        boolean byHand = plan.jig().way() == Way.HAND;
+        words.append(byHand ? "by hand" : passes == 1 ? "one pass" : passes + " passes")
+                .append(byHand ? " with " : " a slot with ")
                 .append(best.tool().name());
         Length ripOff = best.ripOff().length();
         if (ripOff.isPositive()) {

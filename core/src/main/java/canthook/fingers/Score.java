@@ -16,6 +16,7 @@ final class Score {
 
     static List<Rung.Reason> reasons(
             WallDemands walls,
+            boolean byHand,
             Layout layout,
             Worked wide,
             Worked passes,
@@ -27,8 +28,10 @@ final class Score {
         reasons.add(new Rung.Reason(ratioWords(wide.number()), lostByRatio(wide.number(), rules)));
         int times = passes.count();
         reasons.add(new Rung.Reason(
-                times == 1 ? "one pass a slot" : times + " passes a slot", Math.min(30, 6.0 * (times - 1))));
-        reasons.add(new Rung.Reason(cuts.count() + " passes in all", Math.min(20, cuts.count() / 20.0)));
+                byHand ? "sawn and chopped by hand" : times == 1 ? "one pass a slot" : times + " passes a slot",
+                Math.min(30, 6.0 * (times - 1))));
+        reasons.add(new Rung.Reason(
+                cuts.count() + (byHand ? " slots in all" : " passes in all"), Math.min(20, cuts.count() / 20.0)));
         if (ripOff.length().isPositive()) {
             reasons.add(new Rung.Reason(
                     display.text(ripOff.length(), Precision.FIT) + " to rip off",

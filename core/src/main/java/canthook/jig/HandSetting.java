@@ -78,7 +78,9 @@ public record HandSetting(
                     slot.from(),
                     slot.to(),
                     new ByEye(),
-                    "Saw inside the waste at both lines, chop to the depth line."));
+                    slot.from().isPositive() && slot.to().isUnder(layout().height())
+                            ? "Saw inside the waste at both lines, chop to the depth line."
+                            : "Saw inside the waste at its line, then along the depth line."));
         }
         return cuts;
     }

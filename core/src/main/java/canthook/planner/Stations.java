@@ -5,6 +5,7 @@ import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BatchWish;
+import canthook.plan.JigChoice.Way;
 import canthook.verdict.Verdict;
 import canthook.working.Worked;
 import java.util.ArrayList;
@@ -119,7 +120,10 @@ public final class Stations {
         int passes = worked.cuts().passes().count();
         return passes == 0
                 ? "waits for a way to index"
-                : passes + " passes, " + worked.cuts().time().text(display(worked));
+                : passes
+                        + (worked.jig().way() == Way.HAND ? " slots" : " passes")
+                        + (worked.plan().batch() == null ? ", " : " a box, ")
+                        + worked.cuts().time().text(display(worked));
     }
 
     private static String fit(WorkedPlan worked) {

@@ -277,6 +277,14 @@ public enum HouseRule {
             1,
             600,
             "move the part, press it home, push through, bring it back."),
+    SECONDS_BY_HAND(
+            Group.CUT,
+            "Seconds a slot by hand",
+            Kind.SECONDS,
+            90,
+            10,
+            1800,
+            "sawn at two lines, chopped from both faces, pared."),
     SECONDS_PER_SETUP(
             Group.CUT,
             "Time to put a stack in and out of the jig",

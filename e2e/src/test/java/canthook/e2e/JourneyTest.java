@@ -107,7 +107,7 @@ class JourneyTest {
         reads(page, "jig.gap", "7.88 mm");
         reads(page, "jig.key", "7.97 mm");
         page.locator(".walk").getByText("slot-first end").click();
-        assertThat(page.locator(".instruction")).containsText("Guide part turned on the key");
+        assertThat(page.locator(".instruction")).containsText("Guide's first slot on key");
 
         // fit: 8.02 − 7.81 = 0.21; 0.21 − 0.12 = 0.09 away
         station(page, "Fit");
@@ -115,15 +115,15 @@ class JourneyTest {
         field(page, "Finger reading 1").fill("7.81");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep this test cut"))
                 .click();
-        assertThat(page.locator(".say")).hasText("Move the key 0.09 mm away from the cutter");
+        assertThat(page.locator(".say")).hasText("Too loose by 0.09 mm");
         reads(page, "fit.next-finger", "7.90 mm");
         // 11 × 8.02 − 6 × 0.12
         reads(page, "fit.closing-height-after", "87.50 mm");
 
         // bottom: the groove straddles a boundary; the fix raises it, undo lowers it again
         station(page, "Bottom");
-        field(page, "Its lower edge at").fill("6");
-        field(page, "Its lower edge at").blur();
+        field(page, "Groove above bottom edge").fill("6");
+        field(page, "Groove above bottom edge").blur();
         Locator straddles = page.locator("[data-code=GROOVE_STRADDLES]");
         straddles.locator(".fix").click();
         assertThat(straddles).hasCount(0);

@@ -58,7 +58,7 @@ class SawTest {
         assertThat(page.locator(".slate [data-number='fingers.slot']")).isVisible();
         page.locator(".rail .station", new Page.LocatorOptions().setHasText("Jig"))
                 .click();
-        Workbench.choose(page, "Index by", "spacers against a fence");
+        Workbench.choose(page, "Jig", "spacers against a fence");
         assertThat(page.locator(".slate [data-number='jig.pitch-spacer'] .value"))
                 .isVisible();
         assertThat(page.locator(".instruction")).containsText("Spacers at the fence");

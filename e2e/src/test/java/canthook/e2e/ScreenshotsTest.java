@@ -44,7 +44,7 @@ class ScreenshotsTest {
             // last, for it changes the drawer
             page.navigate(bench.address + "/boxes/envelope-drawer/jig");
             page.waitForSelector(".slate .number");
-            Workbench.choose(page, "Index by", "screw advance");
+            Workbench.choose(page, "Jig", "screw advance");
             page.waitForTimeout(300);
             page.locator(".turn").last().click();
             take(page, "jig-screw");

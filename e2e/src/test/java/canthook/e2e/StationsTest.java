@@ -246,7 +246,7 @@ class StationsTest {
         page.locator(".cuts .word").first().click();
         assertThat(page.locator("nav.rail .station.here .line")).hasText("waits for a test cut");
         page.getByText("put back").click();
-        assertThat(page.locator("nav.rail .station.here .line")).hasText("move 0.09 away");
+        assertThat(page.locator("nav.rail .station.here .line")).hasText("0.09 too loose");
         page.context().close();
     }
 

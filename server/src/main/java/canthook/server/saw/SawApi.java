@@ -90,6 +90,10 @@ public class SawApi {
      * @param open whether all of them are made
      * @param at how many cuts are made
      * @param parts that may be spoilt, as they are called now
+     * @param height of the part that is cut now
+     * @param slots of its end, from and to in turn
+     * @param stop where the joint of these ends stops below the wall's edge, millimetres; null when it runs the whole height
+     * @param stopText the same as shown
      * @param setup whether the next cut is the first of a set-up
      */
     public record RunView(
@@ -111,7 +115,9 @@ public class SawApi {
             List<String> parts,
             List<SpoiltView> spoilt,
             double height,
-            List<Double> slots) {}
+            List<Double> slots,
+            @Nullable Double stop,
+            @Nullable String stopText) {}
 
     @PostMapping("/boxes/{id}/runs")
     @ResponseStatus(HttpStatus.CREATED)
@@ -161,9 +167,11 @@ public class SawApi {
         Joint joint = worked.fingers().joint();
         List<Double> slots = new ArrayList<>();
         double top = joint.wall().mm();
+        Length stop = null;
         if (now != null) {
             PartEnd end = now.cut().ends().get(0);
             top = joint.top(end.part()).mm();
+            stop = joint.corner(end).isLow() ? joint.corner(end).height() : null;
             joint.slots(end).forEach(s -> {
                 slots.add(s.from().mm());
                 slots.add(s.to().mm());
@@ -191,7 +199,9 @@ public class SawApi {
                         .map(s -> new SpoiltView(s.part(), s.by(), Salvage.of(s.wrong(), symmetrical)))
                         .toList(),
                 top,
-                slots);
+                slots,
+                stop == null ? null : stop.mm(),
+                stop == null ? null : worked.plan().display().text(stop, Precision.CALIPER));
     }
 
     private static CutView cut(WorkedPlan worked, SawRun.Item item, boolean drawn) {

@@ -8,6 +8,7 @@ import canthook.server.rack.BadLines;
 import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
+import com.fasterxml.jackson.databind.exc.InvalidTypeIdException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -101,6 +102,14 @@ public class Problems extends ResponseEntityExceptionHandler {
         if (cause instanceof UnrecognizedPropertyException unknown) {
             return problem(
                     HttpStatus.BAD_REQUEST, "There is no field called “" + unknown.getPropertyName() + "” here.", path);
+        }
+        if (cause instanceof InvalidTypeIdException kind) {
+            return problem(
+                    HttpStatus.BAD_REQUEST,
+                    kind.getTypeId() == null
+                            ? "The kind is missing."
+                            : "There is no kind “" + shortened(kind.getTypeId()) + "” of it.",
+                    join(path, "kind"));
         }
         if (cause instanceof InvalidFormatException format) {
             String choices = format.getTargetType().isEnum()
