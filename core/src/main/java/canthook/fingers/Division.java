@@ -344,7 +344,7 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
                     "A/A₀",
                     "Against a butt corner",
                     Show.RATIO,
-                    area.over(closing.times(thickness)),
+                    closing.length().isPositive() ? area.over(closing.times(thickness)) : fixed(0).times(1),
                     "A plain butt has the height times the thickness, and that is end grain.");
             Worked faces = faces(joint, box);
             Worked thicker = box.thickness().length().isUnder(box.endThickness().length())

@@ -47,7 +47,8 @@ public final class Alternatives {
             return List.of();
         }
         List<Tried> tried = new ArrayList<>();
-        FingerChoice open = plan.fingers().withSections(null);
+        // compared with the cutter that stands; another of the rack is an answer of its own
+        FingerChoice open = worked.settled().fingers().withSections(null);
         FingerChoice odd = open.with(Parity.ODD);
         offer(tried, worked, "", odd.about(), true);
         offer(tried, worked, "", odd.exactly(), false);

@@ -22,7 +22,13 @@ import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
 import canthook.plan.FingerChoice;
+import canthook.plan.FingerChoice.Leftover;
+import canthook.plan.FingerChoice.Sharing;
 import canthook.plan.Groove;
+import canthook.plan.JigChoice;
+import canthook.plan.JigChoice.Leaves;
+import canthook.plan.JigChoice.Screw;
+import canthook.plan.JigChoice.Way;
 import canthook.plan.Lowered;
 import canthook.plan.Opening;
 import canthook.plan.SizeWish;
@@ -64,12 +70,27 @@ class PlannerTest {
                                 mm(between(0, 1000))),
                         RANDOM.nextBoolean() ? null : new Lowered(pick(Lowered.Which.values()), mm(between(3, 1500)))))
                 .with(new FingerChoice(
-                        RANDOM.nextBoolean() ? null : 3 + 2 * RANDOM.nextInt(199),
-                        "anything",
-                        mm(between(0.2, 200)),
-                        RANDOM.nextBoolean() ? null : mm(between(-0.5, 2)),
-                        RANDOM.nextBoolean() ? null : mm(between(0, 200)),
-                        mm(between(0, 200))))
+                                RANDOM.nextBoolean() ? null : 3 + 2 * RANDOM.nextInt(199),
+                                "anything",
+                                mm(between(0.2, 200)),
+                                RANDOM.nextBoolean() ? null : mm(between(-0.5, 2)),
+                                RANDOM.nextBoolean() ? null : mm(between(0, 200)),
+                                mm(between(0, 200)))
+                        .with(pick(Sharing.values()))
+                        .with(pick(Leftover.values())))
+                .with(new JigChoice(null)
+                        .with(pick(Way.values()))
+                        .with(new Screw(
+                                mm(between(0.1, 50)),
+                                1 + RANDOM.nextInt(60),
+                                1 + RANDOM.nextInt(60),
+                                1 + RANDOM.nextInt(32),
+                                null))
+                        .withResolution(mm(between(0.001, 5)))
+                        .with(new Leaves(
+                                RANDOM.nextBoolean() ? null : mm(between(0, 200)),
+                                RANDOM.nextBoolean() ? List.of() : Leaves.USUAL,
+                                mm(0.1))))
                 .with(new BoardAtHand(
                         mm(between(1, 20000)), mm(between(1, 3000)), mm(between(0, 500)), mm(between(0, 20)), true))
                 .with(bottomOf(drawer).withGroove(bottom).withPinned(RANDOM.nextBoolean()))

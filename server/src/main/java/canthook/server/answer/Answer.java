@@ -97,6 +97,8 @@ public record Answer(
     /**
      * One rung of the ladder; its numbers open under its name: {@code fingers.13.…}.
      *
+     * @param ripOff what must come off; empty far from the rung that stands
+     * @param onePassCloses where one pass would close; likewise
      * @param reasons what its score is made of; empty far from the rung that stands, where there are very many
      * @param figure how it looks; null likewise, and asked for by the rung's name when it is wanted
      */

@@ -60,7 +60,7 @@ public final class Answers {
     private static final int RUNGS_DRAWN = 12;
 
     /** Of longer lists of passes the first of each set-up are sent; the papers have them all. */
-    private static final int STEPS_SENT = 480;
+    private static final int STEPS_SENT = 120;
 
     private Answers() {}
 
@@ -175,15 +175,15 @@ public final class Answers {
                     rung.tool().id(),
                     rung.sections().count(),
                     rung.feasible(),
-                    rung.why(),
+                    near || !rung.feasible() ? rung.why() : "",
                     rung.slot().text(display),
                     rung.passes().count(),
                     rung.cuts().count(),
                     rung.closing().text(display),
-                    rung.ripOff().text(display),
-                    rung.ripOff().length().isPositive(),
-                    rung.onePassCloses().text(display),
-                    rung.score().number(),
+                    near ? rung.ripOff().text(display) : "",
+                    near && rung.ripOff().length().isPositive(),
+                    near ? rung.onePassCloses().text(display) : "",
+                    Math.round(rung.score().number() * 10) / 10.0,
                     near ? reasons(rung) : List.of(),
                     near ? LadderFigure.of(rung) : null));
         }
@@ -295,7 +295,7 @@ public final class Answers {
         LengthDisplay display = worked.plan().display();
         List<SetupView> setups = new ArrayList<>();
         int from = 0;
-        int most = Math.max(20, STEPS_SENT / Math.max(1, list.setups().size()));
+        int most = Math.max(8, STEPS_SENT / Math.max(1, list.setups().size()));
         for (CutList.Setup setup : list.setups()) {
             List<SawCut> cuts = list.cuts().subList(from, from + setup.passes());
             from += setup.passes();
