@@ -27,7 +27,7 @@ public final class Alternatives {
      * One answer.
      *
      * @param says count, passes and where it closes, in a few words
-     * @param cost what it costs against the cheapest, in a few words; empty when nothing
+     * @param cost what it costs against the first, in a few words; empty when nothing
      * @param after the plan as it would be
      * @param stands whether it is the plan as it is
      */
@@ -51,12 +51,21 @@ public final class Alternatives {
         FingerChoice open = worked.settled().fingers().withSections(null);
         FingerChoice odd = open.with(Parity.ODD);
         offer(tried, worked, "", odd.about(), true);
-        offer(tried, worked, "", odd.exactly(), false);
-        offer(tried, worked, ", even", open.with(Parity.EVEN).withSections(null).about(), true);
+        Integer same = tried.isEmpty() ? null : tried.get(0).rung().sections().count();
+        offer(tried, worked, "", odd.exactly().withSections(same), false);
+        if (tried.size() < 2) {
+            offer(tried, worked, "", odd.exactly(), false);
+        }
+        offer(
+                tried,
+                worked,
+                ", even,",
+                open.with(Parity.EVEN).withSections(null).about(),
+                true);
         if (!worked.shop().cutters().isEmpty()) {
             offer(tried, worked, "", odd.about().withAnyCutter(true), true);
         }
-        int fewest = tried.stream().mapToInt(t -> t.rung().cuts().count()).min().orElse(0);
+        int first = tried.isEmpty() ? 0 : tried.get(0).rung().cuts().count();
         List<Alternative> answers = new ArrayList<>();
         Set<String> told = new HashSet<>();
         for (Tried answer : tried) {
@@ -64,7 +73,7 @@ public final class Alternatives {
             if (told.add(says)) {
                 answers.add(new Alternative(
                         says,
-                        cost(answer, fewest, plan.display()),
+                        cost(answer, first, plan.display()),
                         answer.worked().settled().equals(answer.worked().plan())
                                 ? answer.worked()
                                         .fingers()
@@ -95,14 +104,14 @@ public final class Alternatives {
                 + (passes == 1 ? ", closes " : " at ") + rung.closing().number(display);
     }
 
-    private static String cost(Tried answer, int fewest, LengthDisplay display) {
+    private static String cost(Tried answer, int first, LengthDisplay display) {
         Rung rung = answer.rung();
         Length off = rung.closing().length().minus(rung.band().wished());
         List<String> costs = new ArrayList<>();
         if (off.abs().isOver(Length.mm(0.05))) {
             costs.add(display.number(off.abs(), Precision.FIT) + (off.isPositive() ? " higher" : " lower"));
         }
-        int more = rung.cuts().count() - fewest;
+        int more = rung.cuts().count() - first;
         if (more > 0) {
             costs.add(more + (more == 1 ? " pass more" : " passes more"));
         }

@@ -1,0 +1,157 @@
+package canthook.cutlist;
+
+import static canthook.SeedLibrary.envelopeDrawer;
+import static canthook.SeedLibrary.lidOf;
+import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.openDrawer;
+import static canthook.SeedLibrary.panel;
+import static canthook.SeedLibrary.slidingLid;
+import static canthook.SeedLibrary.work;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import canthook.fingers.Joint;
+import canthook.length.Length;
+import canthook.panel.GrooveEnds.GrooveEnd;
+import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice;
+import canthook.plan.FingerChoice.Parity;
+import canthook.plan.Groove;
+import canthook.plan.Lowered;
+import canthook.plan.Lowered.Which;
+import canthook.plan.Part;
+import canthook.plan.PartEnd;
+import canthook.planner.WorkedPlan;
+import canthook.saw.Jobs;
+import canthook.verdict.Verdict.Code;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What a lid and a lower wall ask of the joint, and what is told of it. */
+class LowCornersTest {
+    private static BoxPlan once(BoxPlan plan, int sections) {
+        return plan.with(new FingerChoice(sections, "the cutter", mm(7.45), mm(0.12), mm(3), mm(3)));
+    }
+
+    /** H 96, kerf 7.45, n 13, c 0.12: eleven sections close at 81.23; the slot's far wall, 81.35, is no boundary. */
+    @Test
+    void boundariesAreWhereFewerSectionsClose() {
+        BoxPlan plan = once(openDrawer(), 13);
+        assertThat(work(plan).fingers().joint().layout().boundaries().get(10)).isEqualTo(mm(81.23));
+        BoxPlan low = plan.with(plan.size().withLowered(new Lowered(Which.FRONT, mm(81.23))));
+        WorkedPlan worked = work(low);
+        assertThat(worked.number("fingers.low-sections").orElseThrow().count()).isEqualTo(11);
+        assertThat(worked.fingers().joint().slots(new PartEnd(Part.A, 2))).hasSize(5);
+        assertThat(worked.fingers().joint().slots(new PartEnd(Part.C, 1))).hasSize(5);
+        assertThat(worked.verdicts()).extracting(v -> v.code()).doesNotContain(Code.LOW_END_OFF_BOUNDARY);
+        BoxPlan wrong = plan.with(plan.size().withLowered(new Lowered(Which.FRONT, mm(81.35))));
+        assertThat(work(wrong).verdicts()).extracting(v -> v.code()).contains(Code.LOW_END_OFF_BOUNDARY);
+    }
+
+    /** s 8, c 0.12, eleven sections at the low corner: the side slot-first 11 faces, finger-first 10. */
+    @ParameterizedTest
+    @CsvSource({"ODD,10,10", "EVEN,11,10"})
+    void oneFaceMoreWhereTheSidesSlotIsClosedAbove(Parity parity, int atFirst, int atSecond) {
+        int sections = parity == Parity.ODD ? 13 : 14;
+        double line = 11 * 8 - 6 * 0.12;
+        BoxPlan plan = openDrawer()
+                .with(openDrawer().size().withHeight(mm(sections * 8 - 7 * 0.12)))
+                .with(new FingerChoice(null, "the bit", mm(8), mm(0.12), mm(1), mm(1))
+                        .with(parity)
+                        .withSections(sections));
+        Joint joint = work(plan.with(plan.size().withLowered(new Lowered(Which.FRONT, mm(line)))))
+                .fingers()
+                .joint();
+        assertThat(joint.corners().get(0).sections()).isEqualTo(11);
+        assertThat(joint.faces(joint.corners().get(0))).isEqualTo(atFirst);
+        assertThat(joint.faces(joint.corners().get(1))).isEqualTo(atSecond);
+        assertThat(joint.faces()).isEqualTo(atFirst + atSecond + 2 * (sections - 1));
+    }
+
+    @Test
+    void stacksAreOfEqualPatternAndEqualStop() {
+        assertThat(work(envelopeDrawer()).cuts().setups())
+                .extracting(CutList.Setup::stack)
+                .containsExactly("A1 + C2", "A2 + C1", "B1", "B2", "D1", "D2");
+        BoxPlan even = envelopeDrawer();
+        even = even.with(even.fingers().with(Parity.EVEN));
+        BoxPlan onTheLine = work(even).verdicts().stream()
+                .filter(v -> v.code() == Code.LID_LINE_OFF)
+                .findFirst()
+                .orElseThrow()
+                .fixes()
+                .get(0)
+                .after();
+        assertThat(work(onTheLine).cuts().setups())
+                .extracting(CutList.Setup::stack)
+                .containsExactlyInAnyOrder("A1 + D1", "B1 + C1", "A2 + B2", "C2 + D2");
+    }
+
+    @Test
+    void withBothEndsLoweredTheJointBelongsToTheLineAndTheLidSlidesEitherWay() {
+        BoxPlan plan = envelopeDrawer();
+        plan = plan.with(plan.size().withLowered(new Lowered(Which.BOTH_ENDS, mm(81.75))));
+        WorkedPlan worked = work(plan);
+        assertThat(worked.fingers().chosen().closing().length()).isEqualTo(mm(81.75));
+        assertThat(worked.fingers().wall().length()).isEqualTo(mm(96));
+        assertThat(worked.fingers().joint().corners()).allMatch(Joint.JointedCorner::isLow);
+        assertThat(panel(worked, "lid").ends())
+                .extracting(GrooveEnd::end)
+                .extracting(PartEnd::part)
+                .containsOnly(Part.A, Part.C);
+        // from outside to outside
+        assertThat(panel(worked, "lid").along().length()).isEqualTo(mm(248));
+        assertThat(slidingLid(worked).isOnBoundary()).isTrue();
+        assertThat(worked.number("blank.needed-width").orElseThrow().length()).isEqualTo(mm(96));
+    }
+
+    @Test
+    void whatIsCutBesideTheJointIsListed() {
+        WorkedPlan worked = work(envelopeDrawer());
+        List<Jobs.Job> jobs = Jobs.of(worked);
+        assertThat(jobs).extracting(Jobs.Job::says).anyMatch(s -> s.startsWith("Rip B to 81.75 mm, the lid line"));
+        assertThat(jobs)
+                .extracting(Jobs.Job::says)
+                .anyMatch(s ->
+                        s.startsWith("Groove for the lid: 6.0 mm wide, 5.0 mm deep, 82.0 mm above the reference edge,"
+                                        + " in A, C and D.")
+                                && s.contains("Right through at A2 C1, where it slides in."));
+    }
+
+    /** Where the line lies over a boundary, what the front keeps over its last whole section is sawn off, and nothing on the sides. */
+    @Test
+    void aPartOfAFingerOnTopIsSawnOff() {
+        BoxPlan plan = once(openDrawer(), 13);
+        // seven sections close at 51.67, eight at 59.12: between them the front would keep part of a finger
+        plan = plan.with(plan.size().withLowered(new Lowered(Which.FRONT, mm(55))));
+        Joint joint = work(plan).fingers().joint();
+        PartEnd front = new PartEnd(Part.B, 1);
+        assertThat(joint.sawnOff(front)).isPresent();
+        assertThat(joint.slots(front).get(joint.slots(front).size() - 1).to()).isEqualTo(mm(55));
+        assertThat(joint.slots(new PartEnd(Part.A, 2)))
+                .allMatch(s -> !s.to().isOver(joint.corner(front).height().plus(new Length(1))));
+        assertThat(work(plan).cuts().cuts())
+                .filteredOn(c -> c.pass().instruction().contains("saw away"))
+                .extracting(SawCut::stack)
+                .containsExactlyInAnyOrder("B1", "B2");
+    }
+
+    @Test
+    void aLidLineFixKeepsTheCountItReliesOn() {
+        BoxPlan plan = envelopeDrawer();
+        plan = plan.with(plan.fingers().withSections(null))
+                .with(lidOf(plan).withGroove(new Groove(mm(6), mm(5), mm(70))));
+        WorkedPlan worked = work(plan);
+        int count = worked.fingers().chosen().sections().count();
+        assertThat(worked.verdicts())
+                .filteredOn(v -> v.code() == Code.LID_LINE_OFF)
+                .flatExtracting(v -> v.fixes())
+                .isNotEmpty()
+                .allSatisfy(fix -> {
+                    WorkedPlan after = work(fix.after());
+                    assertThat(after.fingers().chosen().sections().count()).isEqualTo(count);
+                    assertThat(slidingLid(after).isOnBoundary()).isTrue();
+                });
+    }
+}

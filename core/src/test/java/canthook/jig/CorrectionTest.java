@@ -1,0 +1,156 @@
+package canthook.jig;
+
+import static canthook.SeedLibrary.bitBox;
+import static canthook.SeedLibrary.mm;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import canthook.fingers.End;
+import canthook.fingers.Layout;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice.Parity;
+import canthook.plan.FingerChoice.Sharing;
+import canthook.plan.JigChoice;
+import canthook.plan.JigChoice.Leaves;
+import canthook.plan.JigChoice.Way;
+import canthook.planner.Planner;
+import canthook.planner.WorkedPlan;
+import canthook.shop.HouseRules;
+import canthook.shop.Shop;
+import canthook.shop.TestCut;
+import canthook.verdict.Verdict.Code;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** A fit that is off is put right in the terms of the jig that cuts it. */
+class CorrectionTest {
+    /** 0.21 read where 0.12 is wanted: every finger must grow by 0.09. */
+    private static final TestCut LOOSE =
+            new TestCut("2026-03-02T10:00:00Z", List.of(mm(8.02)), List.of(mm(7.81)), null);
+
+    private static WorkedPlan loose(BoxPlan plan) {
+        return Planner.work(plan, new Shop(HouseRules.DEFAULT, List.of(LOOSE)));
+    }
+
+    private static BoxPlan by(Way way) {
+        BoxPlan plan = bitBox();
+        if (way == Way.BAND_SAW) {
+            plan = plan.with(plan.fingers().with(Sharing.CENTRED));
+        }
+        return plan.with(plan.jig().with(way));
+    }
+
+    private static String sentence(WorkedPlan worked) {
+        return worked.verdicts().stream()
+                .filter(v -> v.code() == Code.CORRECT_THE_FIT)
+                .findFirst()
+                .orElseThrow()
+                .sentence();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Way.class)
+    void onlyAKeyIsToldToMoveAKey(Way way) {
+        String says = sentence(loose(by(way)));
+        boolean fixedKey = way == Way.SLED_KEY || way == Way.ROUTER_SLED || way == Way.ROD_KEY;
+        assertThat(says.contains("Move the key")).as(says).isEqualTo(fixedKey);
+        assertThat(says).matches("(?s).*(0\\.09|0\\.05|0\\.04|0\\.10|leaves).*");
+    }
+
+    @Test
+    void paperThatOvershootsIsSaidSo() {
+        JigChoice paper = by(Way.SHIM_FENCE).jig().with(new Leaves(mm(7.6), List.of(), mm(0.1)));
+        assertThat(sentence(loose(bitBox().with(paper)))).contains("Add 0 sheets: one (0.10 mm) overshoots 0.09 mm");
+        JigChoice thin = paper.with(new Leaves(mm(7.6), List.of(), mm(0.04)));
+        assertThat(sentence(loose(bitBox().with(thin)))).contains("Add 2 sheets of 0.04 mm");
+    }
+
+    /** The table of chapter “test cut”: what a move asks of spacers and fence. */
+    @ParameterizedTest
+    @CsvSource({"ODD,ONE_SIDE,0,5", "ODD,CENTRED,0.5,5.5", "EVEN,ONE_SIDE,1,5", "EVEN,CENTRED,0.5,5"})
+    void spacersAndFenceFollowAMove(Parity parity, Sharing shared, double oddBy, double fenceBy) {
+        BoxPlan plan = by(Way.SPACERS);
+        plan = plan.with(plan.fingers().with(parity).with(shared).withSections(parity == Parity.ODD ? 11 : 10));
+        SpacerSetting spacers = (SpacerSetting) loose(plan).jig().setting();
+        assertThat(spacers.oddBy(mm(0.08)).mm()).isCloseTo(0.08 * oddBy, within(1e-6));
+        assertThat(spacers.fenceBy(mm(0.08)).mm()).isCloseTo(0.08 * fenceBy, within(1e-6));
+        // cut with what the correction says, every finger has grown by the move and every slot stayed
+        Length p = spacers.spacer().length().plus(mm(0.08));
+        Length odd = spacers.odd().length().plus(spacers.oddBy(mm(0.08)));
+        Length fence = spacers.fence().length().plus(spacers.fenceBy(mm(0.08)));
+        Layout layout = spacers.layout();
+        for (End end : End.values()) {
+            Length before = null;
+            for (Cut cut : spacers.cuts(end)) {
+                Cut.Stacked stack = (Cut.Stacked) cut.where();
+                if (stack.pass().isPositive()) {
+                    continue;
+                }
+                Length from = fence.minus(p.times(stack.pitches()))
+                        .minus(stack.odd().isPositive() ? odd : Length.ZERO)
+                        .minus(stack.pass());
+                if (before != null) {
+                    assertThat(before.minus(from).mm())
+                            .isCloseTo(layout.pitch().plus(mm(0.08)).mm(), within(1e-5));
+                }
+                before = from;
+            }
+        }
+    }
+
+    @Test
+    void everyStopMovesByItsOwn() {
+        assertThat(StopSetting.byOf(End.FINGER_FIRST, 0, mm(0.09), false)).isEqualTo(mm(0.09));
+        assertThat(StopSetting.byOf(End.FINGER_FIRST, 3, mm(0.09), false)).isEqualTo(mm(0.36));
+        assertThat(StopSetting.byOf(End.SLOT_FIRST, 0, mm(0.09), false)).isEqualTo(mm(0));
+        assertThat(StopSetting.byOf(End.SLOT_FIRST, 2, mm(0.09), false)).isEqualTo(mm(0.18));
+        assertThat(StopSetting.byOf(End.SLOT_FIRST, 2, mm(0.1), true)).isEqualTo(mm(0.25));
+        assertThat(((StopSetting) loose(by(Way.STOPS)).jig().setting())
+                        .correction(mm(0.09), LengthDisplay.METRIC)
+                        .steps())
+                .hasSize(11)
+                .first()
+                .asString()
+                .contains("finger-first slot 1: stop plus 0.09");
+    }
+
+    @Test
+    void theHeightAfterwardsDependsOnWhatAJigCanMove() {
+        // 11 × 8.02 − 6 × 0.21 = 86.96
+        assertThat(loose(by(Way.SLED_KEY)).fit().reading().closingAfter().length())
+                .isEqualTo(mm(87.50));
+        assertThat(loose(by(Way.STOPS)).fit().reading().closingAfter().length()).isEqualTo(mm(87.50));
+        assertThat(loose(by(Way.HAND)).fit().reading().closingAfter().length()).isEqualTo(mm(88));
+    }
+
+    @Test
+    void aTestOfAnotherCountTellsNoHeight() {
+        WorkedPlan other = Planner.work(bitBox(), new Shop(HouseRules.DEFAULT, List.of(LOOSE.cutFor(13, mm(8)))));
+        assertThat(other.fit().reading()).isNull();
+        assertThat(other.verdicts()).extracting(v -> v.code()).contains(Code.TEST_CUT_OF_ANOTHER);
+        WorkedPlan same = Planner.work(bitBox(), new Shop(HouseRules.DEFAULT, List.of(LOOSE.cutFor(11, mm(8)))));
+        assertThat(same.fit().reading()).isNotNull();
+    }
+
+    /** On a router the last pass of a slot is the one at its far wall: the key stands to the right of the bit. */
+    @Test
+    void aBitNeverClimbs() {
+        BoxPlan two = bitBox().with(bitBox().fingers().exactly().withSections(9));
+        for (Way way : new Way[] {Way.SLED_KEY, Way.ROUTER_SLED}) {
+            WorkedPlan worked = Planner.work(two.with(two.jig().with(way)), Shop.withDefaults());
+            assertThat(worked.fingers().chosen().passes().count()).isEqualTo(2);
+            for (Cut cut : worked.jig().cuts()) {
+                boolean nearWall = cut.pass() == 1;
+                Cut.OnKey on = (Cut.OnKey) cut.where();
+                assertThat(on.spacer().isPositive())
+                        .as(way + " " + cut.id())
+                        .isEqualTo(way == Way.ROUTER_SLED ? nearWall : !nearWall);
+            }
+        }
+    }
+}
