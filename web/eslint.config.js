@@ -4,10 +4,31 @@ import ts from 'typescript-eslint'
 export default ts.config(
   { ignores: ['dist/**', 'src/api/generated/**'] },
   ...ts.configs.strict,
+  {
+    // what only the types can tell: promises left lying, conditions that are always so
+    files: ['src/**/*.ts', 'src/**/*.vue'],
+    languageOptions: {
+      parser: ts.parser,
+      parserOptions: { project: './tsconfig.json', tsconfigRootDir: import.meta.dirname, extraFileExtensions: ['.vue'] }
+    },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: false }],
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': 'error'
+    }
+  },
   ...vue.configs['flat/recommended'],
   {
     files: ['**/*.vue'],
-    languageOptions: { parserOptions: { parser: ts.parser } }
+    languageOptions: {
+      parserOptions: {
+        parser: ts.parser,
+        project: './tsconfig.json',
+        tsconfigRootDir: import.meta.dirname,
+        extraFileExtensions: ['.vue']
+      }
+    }
   },
   {
     rules: {

@@ -36,10 +36,14 @@ import org.jspecify.annotations.Nullable;
  * loose to under zero, cutters of the rack, all three displays.
  */
 public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
-    /** So many seeds, or a multiple of them with {@code -Dcanthook.seeds=10}. */
+    /** So many seeds; {@code -Dcanthook.seeds=0.1} takes a tenth of them, {@code =10} ten times as many. */
     public static Stream<AnyPlan> seeds(long from, int count) {
-        return LongStream.range(from, from + count * (long) Integer.getInteger("canthook.seeds", 1))
-                .mapToObj(AnyPlan::of);
+        return LongStream.range(from, from + share(count)).mapToObj(AnyPlan::of);
+    }
+
+    /** As many of so many cases as are wanted: all, a tenth in a hurry, or ten times as many. */
+    public static int share(int count) {
+        return Math.max(1, (int) (count * Double.parseDouble(System.getProperty("canthook.seeds", "1"))));
     }
 
     public WorkedPlan worked() {

@@ -72,7 +72,7 @@ class SawTest {
         String passes = page.locator(".slate [data-number='cut.passes'] .value")
                 .textContent()
                 .strip();
-        assertThat(page.locator(".list li").count()).isEqualTo(Integer.parseInt(passes));
+        assertThat(page.locator(".list ol li").count()).isEqualTo(Integer.parseInt(passes));
         page.context().close();
     }
 
