@@ -3,6 +3,10 @@ package canthook;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
+import canthook.plan.Bottom;
+import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice;
+import canthook.plan.Lid;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -47,6 +51,34 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule NO_RINGS =
             SlicesRuleDefinition.slices().matching("canthook.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule WALLS_ARE_ASKED_BEFORE_THEY_ARE_SIZED =
+            stage("walls", "size", "fingers", "blank", "jig", "cutlist", "fit", "seasons", "panel", "bottom", "lid");
+
+    /** A lid lowers the front, and every reader must know: they read what the walls are asked, and not the lid. */
+    @ArchTest
+    static final ArchRule ONLY_BOTTOM_AND_LID_READ_THE_PLANS_BOTTOM_AND_LID = noClasses()
+            .that()
+            .resideOutsideOfPackages("canthook.plan..", "canthook.bottom..", "canthook.lid..")
+            .should()
+            .callMethod(BoxPlan.class, "bottom")
+            .orShould()
+            .callMethod(BoxPlan.class, "lid")
+            .orShould()
+            .callMethod(BoxPlan.class, "with", Bottom.class)
+            .orShould()
+            .callMethod(BoxPlan.class, "with", Lid.class);
+
+    /** The recommended rung is the plan: what cuts is asked of the rung, and not of the plan's own cutter. */
+    @ArchTest
+    static final ArchRule THE_CUTTER_IS_THE_RUNGS = noClasses()
+            .that()
+            .resideOutsideOfPackages("canthook.plan..", "canthook.fingers..", "canthook.fit..")
+            .should()
+            .callMethod(FingerChoice.class, "kerf")
+            .orShould()
+            .callMethod(FingerChoice.class, "tool");
 
     @ArchTest
     static final ArchRule SIZE_LOOKS_AT_NO_LATER_STAGE =
