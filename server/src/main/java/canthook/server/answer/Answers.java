@@ -175,7 +175,7 @@ public final class Answers {
                     rung.tool().id(),
                     rung.sections().count(),
                     rung.feasible(),
-                    near || !rung.feasible() ? rung.why() : "",
+                    why(rung, near),
                     rung.slot().text(display),
                     rung.passes().count(),
                     rung.cuts().count(),
@@ -188,6 +188,12 @@ public final class Answers {
                     near ? LadderFigure.of(rung) : null));
         }
         return ladder;
+    }
+
+    /** Why a rung is unusual or cannot be; of one far from the chosen only that it is unusual. */
+    private static String why(Rung rung, boolean near) {
+        if (near || !rung.feasible() || rung.why().isEmpty()) return rung.why();
+        return "unusual";
     }
 
     private static List<String> reasons(Rung rung) {
