@@ -16,6 +16,7 @@ import canthook.jig.KeySetting;
 import canthook.jig.ScrewSetting;
 import canthook.jig.Setting;
 import canthook.jig.SpacerSetting;
+import canthook.jig.ZeroBlock;
 import canthook.length.Length;
 import canthook.planner.WorkedPlan;
 import canthook.working.Worked;
@@ -151,7 +152,7 @@ public final class JigFigure {
             }
             d.rect("key", -key, -0.7 * unit, key, depth + fence + 0.7 * unit, "key");
             d.rect("cutter", gap, -1.5 * unit, kerf, depth + fence + 1.5 * unit, "cutter");
-            boolean leaves = !on.leaves().isEmpty() && setting.zeroGap() != null;
+            ZeroBlock block = setting.block();
             if (on.gap().equals(setting.gap().length())) {
                 d.across(0, gap, -1.5 * unit, Side.ABOVE, 0, setting.gap());
             } else if (on.gap().equals(setting.rung().finger().length())) {
@@ -159,11 +160,11 @@ public final class JigFigure {
             }
             d.across(-key, 0, -1.5 * unit, Side.ABOVE, 0, setting.key());
             d.across(gap, gap + kerf, -1.5 * unit, Side.ABOVE, 0, worked.jig().kerf());
-            if (setting.zeroGap() == null) {
+            if (block == null) {
                 d.across(0, gap + kerf, -1.5 * unit, Side.ABOVE, 2, setting.pitch());
             }
-            if (leaves) {
-                block(d, depth + fence, left, unit);
+            if (block != null && !on.leaves().isEmpty()) {
+                behind(d, block, depth + fence, left, unit);
             }
             d.note(-key / 2, depth * 0.45, "key", "on-key", "middle", null);
             d.note(gap + kerf / 2, -0.9 * unit, "cutter", "cut", "middle", null);
@@ -171,7 +172,7 @@ public final class JigFigure {
         }
 
         /** Behind the fence: the zero block, and the leaves between it and the fence's end. */
-        private void block(Drawing d, double y, double left, double unit) {
+        private void behind(Drawing d, ZeroBlock block, double y, double left, double unit) {
             double wide = unit * 0.9;
             double high = unit * 0.55;
             double x = left;
@@ -184,7 +185,7 @@ public final class JigFigure {
             d.note(
                     x - wide,
                     y + high * 0.9,
-                    setting.leafWords(on.leaves()),
+                    block.words(on.leaves()),
                     "quiet",
                     "start",
                     worked.jig().place(cut));

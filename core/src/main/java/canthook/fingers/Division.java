@@ -5,8 +5,6 @@ import static canthook.working.Term.roundedUp;
 
 import canthook.fingers.Layout.Span;
 import canthook.length.Length;
-import canthook.length.LengthDisplay;
-import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice.Leftover;
 import canthook.plan.FingerChoice.Sharing;
@@ -16,7 +14,6 @@ import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.walls.LowWalls;
 import canthook.walls.WallDemands;
-import canthook.working.Quantity;
 import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
@@ -130,7 +127,7 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
                         Length.ZERO,
                         SectionLists.toTheEdges(count, slot.length(), finger.length(), left))
                 : new Layout(count, slot.length(), finger.length(), closing.length(), shift, left, List.of());
-        return new Numbers(
+        return new Derived(
                         sheet, tool, n, m, clearance, wanted, kerf, overlap, onePass, slot, finger, pitch, closing,
                         band, screw)
                 .rung(feasible, layout, this);
@@ -176,7 +173,7 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
                 widths);
         boolean feasible = narrowest(layout).compareTo(kerf.length()) >= 0
                 && layout.slotFirstFingers().stream().allMatch(f -> f.width().isPositive());
-        return new Numbers(
+        return new Derived(
                         sheet,
                         tool,
                         n,
@@ -240,16 +237,6 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
         return narrowest;
     }
 
-    private static Length widest(Layout layout) {
-        Length widest = Length.ZERO;
-        for (End end : End.values()) {
-            for (Span slot : layout.slots(end.isFingerFirst())) {
-                widest = Length.longer(widest, slot.width());
-            }
-        }
-        return widest;
-    }
-
     private static Worked halved(Worksheet sheet, Worked n) {
         return sheet.work(
                 "fingers-first",
@@ -281,199 +268,5 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
         return plan.fingers().shared() == Sharing.CENTRED && clearance.isPositive()
                 ? clearance.dividedBy(2)
                 : Length.ZERO;
-    }
-
-    /** The numbers a division is made of, equal or not; the rest follows from them alike. */
-    private record Numbers(
-            Worksheet sheet,
-            Tool tool,
-            Worked n,
-            Worked m,
-            Worked clearance,
-            Worked wanted,
-            Worked kerf,
-            Term overlap,
-            Worked onePass,
-            Worked slot,
-            Worked finger,
-            Worked pitch,
-            Worked closing,
-            HeightBand band,
-            @Nullable ScrewSteps screw) {
-
-        Rung rung(boolean feasible, Layout layout, Division of) {
-            HouseRules rules = of.rules;
-            SizedBox box = of.box;
-            LengthDisplay display = of.plan.display();
-            LowWalls low = of.walls.low();
-            Worked wall = low != null && low.everyCorner() ? box.height() : closing;
-            Joint joint = Joint.of(layout, wall.length(), low);
-            Way way = of.plan.jig().way();
-            Worked passes = passes(layout, way);
-            Worked ripOff = sheet.work(
-                    "rip-off",
-                    "e",
-                    "To rip off a wall of the wished height",
-                    Show.FIT,
-                    box.jointed().minus(closing),
-                    "What the wished height has over the closing height.");
-            int inAll = Passes.inAll(
-                    layout.isEqual() || !way.hasKey() ? way : Way.STOPS,
-                    joint,
-                    Gangs.of(joint, box, rules.stackHighest(), way),
-                    kerf.length(),
-                    overlap.length(),
-                    passes.count());
-            Worked cuts = sheet.work(
-                    "cuts",
-                    "cuts",
-                    "Passes in all",
-                    Show.COUNT,
-                    fixed(inAll),
-                    "Every pass of every stack, as the cut list counts them.");
-            Worked thickness = box.finalThickness();
-            Worked area = sheet.work(
-                    "glue-area",
-                    "A",
-                    "Glue area of a full corner",
-                    Show.AREA,
-                    n.minus(1).times(thickness.times(box.finalEndThickness())),
-                    "Long grain to long grain between the fingers: sections less one, each thickness by thickness.");
-            Worked ratio = sheet.work(
-                    "glue-ratio",
-                    "A/A₀",
-                    "Against a butt corner",
-                    Show.RATIO,
-                    closing.length().isPositive() ? area.over(closing.times(thickness)) : fixed(0).times(1),
-                    "A plain butt has the height times the thickness, and that is end grain.");
-            Worked faces = faces(joint, box);
-            Worked thicker = box.thickness().length().isUnder(box.endThickness().length())
-                    ? box.endThickness()
-                    : box.thickness();
-            Worked wide = sheet.work(
-                    "section-ratio",
-                    "s/T",
-                    "Section to thickness",
-                    Show.RATIO,
-                    slot.over(thicker),
-                    "House rule: between " + ratio(rules, HouseRule.SECTION_LEAST) + " and "
-                            + ratio(rules, HouseRule.SECTION_MOST) + ", best "
-                            + ratio(rules, HouseRule.SECTION_BEST_FROM) + " to "
-                            + ratio(rules, HouseRule.SECTION_BEST_TO) + ".");
-            List<Rung.Reason> reasons =
-                    Score.reasons(of.walls, way == Way.HAND, layout, wide, passes, cuts, ripOff, display, rules);
-            Term lost = fixed(0);
-            for (Rung.Reason reason : reasons) {
-                if (reason.lost() > 0) {
-                    lost = lost.number() == 0 ? fixed(reason.lost()) : lost.plus(reason.lost());
-                }
-            }
-            Worked score = sheet.work(
-                    "score",
-                    "score",
-                    "Score",
-                    Show.COUNT,
-                    fixed(100).minus(lost),
-                    "A hundred, less what each reason beside the rung costs.");
-            String why = feasible
-                    ? (rules.isStrange(wide.number()) ? "strange: " + Score.ratioWords(wide.number()) : "")
-                    : "the cutter's " + display.text(kerf.length(), Precision.FIT) + " is wider than the slot";
-            return new Rung(
-                    tool,
-                    feasible,
-                    why,
-                    joint,
-                    n,
-                    m,
-                    clearance,
-                    wanted,
-                    slot,
-                    finger,
-                    pitch,
-                    passes,
-                    closing,
-                    wall,
-                    onePass,
-                    ripOff,
-                    cuts,
-                    area,
-                    ratio,
-                    faces,
-                    wide,
-                    score,
-                    kerf,
-                    overlap.length(),
-                    band,
-                    screw,
-                    reasons,
-                    sheet.numbers());
-        }
-
-        private Worked passes(Layout layout, Way way) {
-            if (way == Way.HAND) {
-                return sheet.work(
-                        "passes",
-                        "N",
-                        "Passes a slot",
-                        Show.COUNT,
-                        fixed(1),
-                        "By hand a slot is sawn at its lines and chopped out, however wide it is.");
-            }
-            if (screw != null) {
-                return sheet.work(
-                        "passes",
-                        "N",
-                        "Passes a slot",
-                        Show.COUNT,
-                        fixed(screw.plan().passes()),
-                        "As many as the whole steps of the screw take.");
-            }
-            Term broad = layout.isEqual() ? slot : fixed(widest(layout));
-            return broad.length().isOver(kerf.length())
-                    ? sheet.work(
-                            "passes",
-                            "N",
-                            layout.isEqual() ? "Passes a slot" : "Passes of the widest slot",
-                            Show.COUNT,
-                            fixed(1).plus(roundedUp(broad.minus(kerf).over(kerf.minus(overlap)))),
-                            "One pass, and as many more as the rest needs with neighbouring passes overlapping.")
-                    : sheet.work(
-                            "passes", "N", "Passes a slot", Show.COUNT, fixed(1), "The slot is as wide as the kerf.");
-        }
-
-        /** Faces of all corners, and their area. */
-        private Worked faces(Joint joint, SizedBox box) {
-            long full = joint.corners().stream().filter(c -> !c.isLow()).count();
-            int atLow = joint.corners().stream()
-                    .filter(Joint.JointedCorner::isLow)
-                    .mapToInt(joint::faces)
-                    .sum();
-            Worked faces = sheet.work(
-                    "glue-faces",
-                    "faces",
-                    "Faces to glue",
-                    Show.COUNT,
-                    full == 4
-                            ? fixed(4).times(n.minus(1))
-                            : full == 0
-                                    ? fixed(atLow).times(1)
-                                    : fixed(full).times(n.minus(1)).plus(fixed(atLow)),
-                    full == 4
-                            ? "Four corners, one face between each two sections."
-                            : "One face between each two sections; at a lowered corner up to its line, and one more where the mate's"
-                                    + " slot is closed above the low wall's finger.");
-            sheet.work(
-                    "glue-area-all",
-                    "ΣA",
-                    "Glue area of the box",
-                    Show.AREA,
-                    faces.times(box.finalThickness().times(box.finalEndThickness())),
-                    "Every face, thickness by thickness.");
-            return faces;
-        }
-
-        private static String ratio(HouseRules rules, HouseRule rule) {
-            return Show.RATIO.number(Quantity.of(rules.value(rule)), LengthDisplay.METRIC);
-        }
     }
 }

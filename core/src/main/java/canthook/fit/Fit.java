@@ -54,9 +54,6 @@ public record Fit(
         List<Worked> numbers,
         List<Verdict> verdicts) {
 
-    /** A slot that reads further off than this was not cut by this setting. */
-    private static final Length ANOTHER_SLOT = Length.mm(0.5);
-
     /** Which way the fit is off, in terms of a gap from jig to cutter: away makes fingers grow. */
     public enum Direction {
         AWAY,
@@ -118,7 +115,7 @@ public record Fit(
         List<TestCut> cuts = shop.testCuts();
         List<Length> past = new ArrayList<>();
         for (TestCut cut : cuts) {
-            past.add(mean(cut.slots()).minus(mean(cut.fingers())));
+            past.add(Readings.mean(cut.slots()).minus(Readings.mean(cut.fingers())));
         }
         if (cuts.isEmpty()) {
             verdicts.note(
@@ -129,13 +126,14 @@ public record Fit(
             return new Fit(target, from, to, past, null, sheet.numbers(), verdicts.all());
         }
         TestCut last = cuts.get(cuts.size() - 1);
-        if (!isOfThisJoint(last, chosen) && !isImpossible(past.get(past.size() - 1))) {
+        if (!Readings.isOfThisJoint(last, chosen) && !Readings.isImpossible(past.get(past.size() - 1))) {
             verdicts.mind(
                     Code.TEST_CUT_OF_ANOTHER,
                     "fingers.slot",
                     "The last test was cut for another joint: "
                             + (last.sections() == null ? "" : last.sections() + " sections, ")
-                            + "slots of " + plan.display().text(mean(last.slots()), Precision.CALIPER) + ". Now it is "
+                            + "slots of " + plan.display().text(Readings.mean(last.slots()), Precision.CALIPER)
+                            + ". Now it is "
                             + chosen.sections().count() + " of " + chosen.slot().text(plan.display())
                             + ": cut a new test before you trust a height.");
             return new Fit(target, from, to, past, null, sheet.numbers(), verdicts.all());
@@ -143,23 +141,6 @@ public record Fit(
         Reading reading = read(sheet, ladder, jig, plan.display(), rules, last);
         judge(plan, chosen, cuts, reading, from, to, rules, verdicts);
         return new Fit(target, from, to, past, reading, sheet.numbers(), verdicts.all());
-    }
-
-    /** No fit at all: slot and finger exchanged, or read from two pieces. */
-    private static boolean isImpossible(Length clearance) {
-        return clearance.abs().isOver(Length.mm(2));
-    }
-
-    /** Whether a test was cut for the sections and the cutter that stand; of old ones only the slot tells. */
-    private static boolean isOfThisJoint(TestCut cut, Rung chosen) {
-        boolean sameCount =
-                cut.sections() == null || cut.sections() == chosen.sections().count();
-        boolean sameKerf = cut.kerf() == null || cut.kerf().equals(chosen.kerf().length()) || isNear(cut, chosen);
-        return sameCount && (cut.kerf() == null ? isNear(cut, chosen) : sameKerf);
-    }
-
-    private static boolean isNear(TestCut cut, Rung chosen) {
-        return !mean(cut.slots()).minus(chosen.slot().length()).abs().isOver(ANOTHER_SLOT);
     }
 
     private static Reading read(
@@ -170,14 +151,14 @@ public record Fit(
                 "s̄",
                 "Slot as read",
                 Show.CALIPER,
-                mean(cut.slots()),
+                Readings.mean(cut.slots()),
                 "Mean of " + cut.slots().size() + " readings.");
         Worked finger = sheet.measured(
                 "finger",
                 "f̄",
                 "Finger as read",
                 Show.CALIPER,
-                mean(cut.fingers()),
+                Readings.mean(cut.fingers()),
                 "Mean of " + cut.fingers().size() + " readings.");
         Worked clearance = sheet.work(
                 "clearance", "c", "Clearance", Show.FIT, slot.minus(finger), "Slot less finger; positive is loose.");
@@ -186,7 +167,7 @@ public record Fit(
                 "u",
                 "Standard error of the readings",
                 Show.FIT,
-                standardError(cut),
+                Readings.standardError(cut),
                 "From the scatter of the readings, slot and finger together; nothing is known of it from one reading each.");
         Worked least = sheet.work(
                 "least-move",
@@ -313,7 +294,7 @@ public record Fit(
             Verdicts verdicts) {
         LengthDisplay display = plan.display();
         TestCut last = cuts.get(cuts.size() - 1);
-        if (isImpossible(reading.clearance().length())) {
+        if (Readings.isImpossible(reading.clearance().length())) {
             verdicts.mind(
                     Code.READINGS_IMPOSSIBLE,
                     "fit.clearance",
@@ -321,7 +302,7 @@ public record Fit(
                             + " is no fit at all. Were slot and finger read from the same test piece, and not the other way round?");
             return;
         }
-        if (didNotFollow(cuts)) {
+        if (Readings.didNotFollow(cuts)) {
             verdicts.mind(
                     Code.DID_NOT_FOLLOW,
                     "fit.finger",
@@ -350,7 +331,7 @@ public record Fit(
                 verdicts.mind(Code.CORRECT_THE_FIT, "fit.move", sentence);
             }
         }
-        Length measuredKerf = mean(last.slots())
+        Length measuredKerf = Readings.mean(last.slots())
                 .minus(chosen.slot().length().minus(chosen.kerf().length()));
         Length differs = measuredKerf.minus(chosen.kerf().length());
         if (differs.abs().isOver(rules.kerfDiffers())
@@ -384,48 +365,5 @@ public record Fit(
                             .withSections(chosen.sections().count())
                             .about()))
         };
-    }
-
-    /** Something was moved, and the finger's change is further from it than readings can explain. */
-    private static boolean didNotFollow(List<TestCut> cuts) {
-        if (cuts.size() < 2) {
-            return false;
-        }
-        TestCut before = cuts.get(cuts.size() - 2);
-        TestCut last = cuts.get(cuts.size() - 1);
-        if (last.moved() == null) {
-            return false;
-        }
-        Length change = mean(last.fingers()).minus(mean(before.fingers()));
-        Length allowed = Length.longer(
-                Length.mm(0.04),
-                Length.longer(standardError(last), standardError(before)).times(3));
-        return change.minus(last.moved()).abs().isOver(allowed);
-    }
-
-    static Length mean(List<Length> readings) {
-        Length sum = Length.ZERO;
-        for (Length reading : readings) {
-            sum = sum.plus(reading);
-        }
-        return sum.dividedBy(readings.size());
-    }
-
-    /** √(u_s² + u_f²); zero with one reading each. */
-    private static Length standardError(TestCut cut) {
-        return Length.mm(Math.hypot(errorOf(cut.slots()), errorOf(cut.fingers())));
-    }
-
-    private static double errorOf(List<Length> readings) {
-        int n = readings.size();
-        if (n < 2) {
-            return 0;
-        }
-        double mean = mean(readings).mm();
-        double squares = 0;
-        for (Length reading : readings) {
-            squares += (reading.mm() - mean) * (reading.mm() - mean);
-        }
-        return Math.sqrt(squares / (n - 1) / n);
     }
 }

@@ -1,6 +1,5 @@
 package canthook.jig;
 
-import canthook.cutter.Pieces;
 import canthook.fingers.End;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
@@ -12,12 +11,9 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.JigChoice;
-import canthook.plan.JigChoice.Leaves;
 import canthook.plan.JigChoice.Way;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
-import canthook.verdict.Fix;
-import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.working.Show;
 import canthook.working.Term;
@@ -46,28 +42,22 @@ import org.jspecify.annotations.Nullable;
  * @param spacer for the pass at the slot's near wall; zero with one pass
  * @param spacers for the passes between near and far wall, thickest first; empty with one or two passes
  * @param pressedTowards the clearance if parts were pressed towards the cutter instead
- * @param zeroGap gap with the fence on its zero block; null without a moving fence
+ * @param block a moving fence comes down on; null when the fence is fast
  * @param router whether the cutter is a bit, which may not climb
- * @param leafStack leaves that take the fence from its block to a finger's gap; empty without a moving fence
  */
 public record KeySetting(
         Way way,
         Rung rung,
-        Leaves leaves,
         Worked gap,
         Worked key,
         Worked spacer,
         List<Worked> spacers,
         Worked pitch,
         Worked pressedTowards,
-        @Nullable Worked zeroGap,
-        List<Length> leafStack,
+        @Nullable ZeroBlock block,
         boolean router,
         LengthDisplay display)
         implements Setting {
-    private static final Length THIN_KEY = Length.mm(2);
-    private static final Length LEAF_WITHIN = Length.mm(0.005);
-
     /** Works out the setting. */
     static KeySetting of(BoxPlan plan, Rung chosen, HouseRules rules, Worksheet sheet) {
         JigChoice choice = plan.jig();
@@ -112,23 +102,17 @@ public record KeySetting(
                 once || moves
                         ? "The play of the key is lost from every finger after the first."
                         : "Pressed the wrong way every pass of a slot lands in one place: the slot is one kerf wide.");
-        Worked zero = moves ? zero(choice.leavesOrUsual(), chosen, sheet) : null;
-        List<Length> stack = zero == null
-                ? List.of()
-                : Pieces.fewest(
-                        set(choice.leavesOrUsual()), chosen.finger().length().minus(zero.length()), LEAF_WITHIN);
+        ZeroBlock block = moves ? ZeroBlock.of(choice.leavesOrUsual(), chosen, plan.display(), sheet) : null;
         return new KeySetting(
                 choice.way(),
                 chosen,
-                choice.leavesOrUsual(),
                 gap,
                 key,
                 spacer,
                 spacers,
                 pitch,
                 towards,
-                zero,
-                stack,
+                block,
                 Jig.isRouter(plan, chosen),
                 plan.display());
     }
@@ -159,25 +143,8 @@ public record KeySetting(
                         : "No wider than the kerf, so that key and spacer together still enter the slot.");
     }
 
-    /** The gap on the zero block: as measured, or what the block is to be cut for. */
-    private static Worked zero(Leaves leaves, Rung chosen, Worksheet sheet) {
-        Length own = leaves.zeroGap();
-        if (own != null) {
-            return sheet.decided("zero-gap", "g₀", "Gap on the zero block", Show.CALIPER, own, "jig.leaves.zeroGap");
-        }
-        long tenths =
-                Math.floorDiv(chosen.finger().length().minus(Length.mm(0.3)).nanometres(), 100_000L);
-        return sheet.work(
-                "zero-gap",
-                "g₀",
-                "Cut the zero block for a gap of",
-                Show.CALIPER,
-                Term.fixed(Length.longer(Length.ZERO, new Length(tenths * 100_000L))),
-                "Some three tenths under the finger, on a whole tenth: leaves can only take the fence further away.");
-    }
-
     private boolean moves() {
-        return way == Way.SHIM_FENCE;
+        return block != null;
     }
 
     @Override
@@ -190,7 +157,7 @@ public record KeySetting(
         List<Cut> cuts = new ArrayList<>();
         List<Span> spans = layout.slots(end.isFingerFirst());
         int slots = spans.size();
-        List<Length> stack = leafStack;
+        List<Length> stack = block == null ? List.of() : block.stack();
         for (int j = 0; j < slots; j++) {
             Length near = spans.get(j).from();
             Rest rest = j > 0 ? Rest.SLOT : end == End.FINGER_FIRST ? Rest.EDGE : Rest.GUIDE;
@@ -209,7 +176,7 @@ public record KeySetting(
                         from,
                         from.plus(kerf),
                         new OnKey(rest, spacer, here, stack),
-                        moves() ? block(rest, offsets.get(i), stack) : instruction(rest, spacer)));
+                        moves() ? overTheBlock(rest, offsets.get(i), stack) : instruction(rest, spacer)));
             }
         }
         Setting.sliver(rung, end, offsets.size()).ifPresent(cuts::add);
@@ -221,40 +188,14 @@ public record KeySetting(
         return layout().shift().nanometres() != 0;
     }
 
-    private String block(Rest rest, Length offset, List<Length> stack) {
+    private String overTheBlock(Rest rest, Length offset, List<Length> stack) {
         String part = switch (rest) {
             case EDGE -> "Edge to key";
             case GUIDE -> leafBetween() ? "Guide on key, leaf, edge to it" : "Guide on key, edge to edge";
             case SLOT -> "Last slot on key";
         };
-        return part + "; " + (offset.isPositive() ? "pass block, " : "") + leafWords(stack) + " behind.";
-    }
-
-    /** {@code leaves 0.30+0.05}. */
-    public String leafWords(List<Length> stack) {
-        if (stack.isEmpty()) {
-            return "no leaf";
-        }
-        StringBuilder words = new StringBuilder(leaves.set().isEmpty() ? stack.size() + " sheets" : "leaves ");
-        if (!leaves.set().isEmpty()) {
-            for (int i = 0; i < stack.size(); i++) {
-                words.append(i == 0 ? "" : "+").append(display.number(stack.get(i), Precision.CALIPER));
-            }
-        }
-        return words.toString();
-    }
-
-    /** Leaves, and a few sheets of paper where the shop uses paper. */
-    private static List<Length> set(Leaves leaves) {
-        Length paper = leaves.paper();
-        if (!leaves.set().isEmpty() || paper == null) {
-            return leaves.set();
-        }
-        List<Length> sheets = new ArrayList<>();
-        for (int i = 0; i < 12; i++) {
-            sheets.add(paper);
-        }
-        return sheets;
+        return part + "; " + (offset.isPositive() ? "pass block, " : "") + (block == null ? "" : block.words(stack))
+                + " behind.";
     }
 
     private String instruction(Rest rest, Length spacer) {
@@ -275,11 +216,11 @@ public record KeySetting(
 
     @Override
     public Place place(Cut cut) {
-        if (cut.where() instanceof OnKey on && moves() && zeroGap != null) {
+        if (cut.where() instanceof OnKey on && block != null) {
             return new Place(
                     "Over the zero block",
                     Show.CALIPER,
-                    Term.fixed(on.gap()).minus(zeroGap),
+                    Term.fixed(on.gap()).minus(block.zeroGap()),
                     "The gap for this pass less the gap on the zero block: leaves for the finger, and a block as thick as the pass lies"
                             + " from the slot's near wall.");
         }
@@ -337,92 +278,7 @@ public record KeySetting(
 
     @Override
     public void judge(BoxPlan plan, HouseRules rules, Verdicts verdicts) {
-        LengthDisplay d = display;
-        Length width = key.length();
-        boolean rod = way == Way.ROD_KEY && plan.jig().rod() != null;
-        Length most = moves() || rung.passes().count() <= 1
-                ? rung.slot().length()
-                : rung.kerf().length();
-        if (!width.isPositive()) {
-            verdicts.stop(
-                    Code.KEY_THIN,
-                    "jig.key",
-                    "Nothing is left of the key: it is asked to be slimmer by more than its slot. Take less off.");
-            return;
-        }
-        if (rod && width.isOver(most)) {
-            verdicts.stop(
-                    Code.KEY_TOO_WIDE,
-                    "jig.key",
-                    "A rod of " + d.text(width, Precision.CALIPER) + " does not enter "
-                            + (most.equals(rung.slot().length()) ? "a slot of " : "a first pass of ")
-                            + d.text(most, Precision.CALIPER) + ".",
-                    new Fix("Make a key to measure", plan.with(plan.jig().with(Way.SLED_KEY))));
-            return;
-        }
-        if (width.isUnder(THIN_KEY)) {
-            verdicts.mind(
-                    Code.KEY_THIN,
-                    "jig.key",
-                    "A key of " + d.text(width, Precision.CALIPER)
-                            + " bends and wears: make it of metal, or take wider sections.");
-        }
-        if (spacer.length().isPositive()) {
-            verdicts.note(
-                    Code.KEY_SPACERS,
-                    "jig.spacer",
-                    "Each slot takes " + rung.passes().count() + " passes: "
-                            + (moves()
-                                    ? "far wall first, then the fence comes nearer by up to "
-                                    : router
-                                            ? "near wall first, with spacers up to "
-                                            : "far wall without a spacer, then spacers up to ")
-                            + d.text(spacer.length(), Precision.CALIPER) + " for the near wall.");
-        }
-        if (zeroGap != null && zeroGap.isOver(rung.finger().length())) {
-            verdicts.stop(
-                    Code.FENCE_CANNOT_CLOSE,
-                    "jig.zero-gap",
-                    "On its block the fence already stands " + d.text(zeroGap.length(), Precision.CALIPER)
-                            + " from the cutter, more than a finger: leaves only take it further away. Cut the block for less.",
-                    new Fix(
-                            "Cut a new block to suit",
-                            plan.with(plan.jig().with(new Leaves(null, leaves.set(), leaves.paper())))));
-        }
-        Length leavesOff = zeroGap == null
-                ? Length.ZERO
-                : leafStack.stream()
-                        .reduce(Length.ZERO, Length::plus)
-                        .minus(rung.finger().length().minus(zeroGap.length()));
-        if (leavesOff.abs().isOver(LEAF_WITHIN)) {
-            verdicts.note(
-                    Code.LEAVES_OFF,
-                    "jig.zero-gap",
-                    "The shop's leaves come no nearer than " + d.text(leavesOff.abs(), Precision.CALIPER)
-                            + ": the gap will be "
-                            + d.text(rung.finger().length().plus(leavesOff), Precision.CALIPER)
-                            + ". Cut the zero block to suit a leaf, or let the fit take it.");
-        }
-        if (spacer.length().isPositive() && !moves()) {
-            verdicts.mind(
-                    Code.PRESS_AWAY,
-                    "jig.pressed-towards",
-                    "Press every part away from the cutter. Pressed towards it, every pass of a slot lands in one place, and the slot is one"
-                            + " kerf of " + rung.kerf().text(d) + " wide instead of "
-                            + rung.slot().text(d) + ".");
-            return;
-        }
-        boolean inside = !pressedTowards
-                .length()
-                .isOver(rung.wanted().length().plus(rules.band(plan.walls().known())));
-        verdicts.note(
-                Code.PRESS_AWAY,
-                "jig.pressed-towards",
-                "Press every part away from the cutter. Pressed towards it, fingers after the first come out "
-                        + d.text(pressedTowards.length().minus(rung.clearance().length()), Precision.CALIPER)
-                        + " narrower: clearance "
-                        + d.text(pressedTowards.length(), Precision.CALIPER)
-                        + (inside ? ", still inside the band." : ", outside the band."));
+        KeyJudge.judge(this, plan, rules, verdicts);
     }
 
     @Override
@@ -470,43 +326,14 @@ public record KeySetting(
     @Override
     public Correction correction(Length move, LengthDisplay shown) {
         boolean away = move.isPositive();
-        if (moves() && zeroGap != null) {
-            return behindTheFence(move, shown);
+        if (block != null) {
+            return block.correction(move, shown);
         }
         return Correction.of("Move the key " + shown.text(move.abs(), Precision.FIT)
                 + (away
                         ? " away from the cutter: fingers grow, the fit tightens."
                         : " towards the cutter: fingers shrink, the fit loosens.")
                 + " Unplug first; set a zero block against the fence before you unclamp.");
-    }
-
-    /** Leaves or sheets between fence and block, as they are to be after the move. */
-    private Correction behindTheFence(Length move, LengthDisplay shown) {
-        Length now = leafStack.stream().reduce(Length.ZERO, Length::plus);
-        Length wanted = now.plus(move);
-        if (wanted.isNegative()) {
-            return Correction.of("The fence stands on its block already and must come "
-                    + shown.text(move.abs(), Precision.CALIPER) + " nearer: plane the block by that much.");
-        }
-        if (leaves.set().isEmpty() && leaves.paper() != null) {
-            Length paper = leaves.paper();
-            long sheets = move.abs().nanometres() / paper.nanometres();
-            String verb = move.isPositive() ? "Add " : "Take out ";
-            return Correction.of(
-                    sheets == 0
-                            ? verb + "0 sheets: one (" + shown.text(paper, Precision.CALIPER) + ") overshoots "
-                                    + shown.text(move.abs(), Precision.CALIPER) + "."
-                            : verb + sheets + (sheets == 1 ? " sheet" : " sheets") + " of "
-                                    + shown.text(paper, Precision.CALIPER) + " behind the fence: "
-                                    + shown.text(paper.times(sheets), Precision.CALIPER) + " of "
-                                    + shown.text(move.abs(), Precision.CALIPER) + ".");
-        }
-        List<Length> then = Pieces.fewest(leaves.set(), wanted, LEAF_WITHIN);
-        return Correction.of("Behind the fence " + leafWords(then) + " instead of " + leafWords(leafStack) + ": "
-                + shown.text(move.abs(), Precision.CALIPER)
-                + (move.isPositive()
-                        ? " more, fingers grow, the fit tightens."
-                        : " less, fingers shrink, the fit loosens."));
     }
 
     @Override

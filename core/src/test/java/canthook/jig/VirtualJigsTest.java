@@ -51,10 +51,10 @@ class VirtualJigsTest {
             return (cut, gone) -> {
                 OnKey on = (OnKey) cut.where();
                 long gap = on.gap().nanometres();
-                if (key.zeroGap() != null) {
+                if (key.block() != null) {
                     // a pass block stands for what lies beyond the near wall, leaves for the rest
                     long block = gap - key.rung().finger().length().nanometres();
-                    gap = key.zeroGap().length().nanometres()
+                    gap = key.block().zeroGap().length().nanometres()
                             + on.leaves().stream().mapToLong(Length::nanometres).sum()
                             + block;
                 }
@@ -141,7 +141,7 @@ class VirtualJigsTest {
 
     /** How far the leaves of the shop miss the gap, at every step. */
     private static long off(WorkedPlan worked) {
-        if (worked.jig().key().isEmpty() || worked.jig().key().orElseThrow().zeroGap() == null) {
+        if (worked.jig().key().isEmpty() || worked.jig().key().orElseThrow().block() == null) {
             return 0;
         }
         KeySetting key = worked.jig().key().orElseThrow();
@@ -150,7 +150,7 @@ class VirtualJigsTest {
         return key.rung()
                 .finger()
                 .length()
-                .minus(key.zeroGap().length())
+                .minus(key.block().zeroGap().length())
                 .minus(sum)
                 .abs()
                 .nanometres();

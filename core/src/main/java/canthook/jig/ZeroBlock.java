@@ -1,0 +1,116 @@
+package canthook.jig;
+
+import canthook.cutter.Pieces;
+import canthook.fingers.Rung;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.plan.JigChoice.Leaves;
+import canthook.working.Show;
+import canthook.working.Term;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A fence that comes down on a fixed zero block, and the leaves or sheets between them that take it to a finger's gap.
+ *
+ * <pre>
+ * over the block = f − g₀      laid from the fewest leaves that come within 0.005 mm
+ * </pre>
+ *
+ * @param zeroGap gap with the fence on its block, g₀
+ * @param stack leaves that take the fence from there to a finger's gap
+ * @param shop leaves and paper the shop has
+ */
+public record ZeroBlock(Worked zeroGap, List<Length> stack, Leaves shop, LengthDisplay display) {
+    private static final Length WITHIN = Length.mm(0.005);
+
+    static ZeroBlock of(Leaves shop, Rung chosen, LengthDisplay display, Worksheet sheet) {
+        Worked zero = zero(shop, chosen, sheet);
+        List<Length> stack = Pieces.fewest(set(shop), chosen.finger().length().minus(zero.length()), WITHIN);
+        return new ZeroBlock(zero, stack, shop, display);
+    }
+
+    /** The gap on the zero block: as measured, or what the block is to be cut for. */
+    private static Worked zero(Leaves leaves, Rung chosen, Worksheet sheet) {
+        Length own = leaves.zeroGap();
+        if (own != null) {
+            return sheet.decided("zero-gap", "g₀", "Gap on the zero block", Show.CALIPER, own, "jig.leaves.zeroGap");
+        }
+        long tenths =
+                Math.floorDiv(chosen.finger().length().minus(Length.mm(0.3)).nanometres(), 100_000L);
+        return sheet.work(
+                "zero-gap",
+                "g₀",
+                "Cut the zero block for a gap of",
+                Show.CALIPER,
+                Term.fixed(Length.longer(Length.ZERO, new Length(tenths * 100_000L))),
+                "Some three tenths under the finger, on a whole tenth: leaves can only take the fence further away.");
+    }
+
+    /** Leaves, and a few sheets of paper where the shop uses paper. */
+    private static List<Length> set(Leaves leaves) {
+        Length paper = leaves.paper();
+        if (!leaves.set().isEmpty() || paper == null) {
+            return leaves.set();
+        }
+        List<Length> sheets = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            sheets.add(paper);
+        }
+        return sheets;
+    }
+
+    /** {@code leaves 0.30+0.05}, as the hand finds them. */
+    public String words(List<Length> pieces) {
+        if (pieces.isEmpty()) {
+            return "no leaf";
+        }
+        StringBuilder words = new StringBuilder(shop.set().isEmpty() ? pieces.size() + " sheets" : "leaves ");
+        if (!shop.set().isEmpty()) {
+            for (int i = 0; i < pieces.size(); i++) {
+                words.append(i == 0 ? "" : "+").append(display.number(pieces.get(i), Precision.CALIPER));
+            }
+        }
+        return words.toString();
+    }
+
+    /** How far the leaves come from the gap wanted; zero when as near as leaves are made. */
+    Length off(Rung rung) {
+        Length off = stack.stream()
+                .reduce(Length.ZERO, Length::plus)
+                .minus(rung.finger().length().minus(zeroGap.length()));
+        return off.abs().isOver(WITHIN) ? off : Length.ZERO;
+    }
+
+    /** Leaves or sheets between fence and block, as they are to be after the move. */
+    Correction correction(Length move, LengthDisplay shown) {
+        Length now = stack.stream().reduce(Length.ZERO, Length::plus);
+        Length wanted = now.plus(move);
+        if (wanted.isNegative()) {
+            return Correction.of("The fence stands on its block already and must come "
+                    + shown.text(move.abs(), Precision.CALIPER) + " nearer: plane the block by that much.");
+        }
+        if (shop.set().isEmpty() && shop.paper() != null) {
+            Length paper = shop.paper();
+            long sheets = move.abs().nanometres() / paper.nanometres();
+            String verb = move.isPositive() ? "Add " : "Take out ";
+            return Correction.of(
+                    sheets == 0
+                            ? verb + "0 sheets: one (" + shown.text(paper, Precision.CALIPER) + ") overshoots "
+                                    + shown.text(move.abs(), Precision.CALIPER) + "."
+                            : verb + sheets + (sheets == 1 ? " sheet" : " sheets") + " of "
+                                    + shown.text(paper, Precision.CALIPER) + " behind the fence: "
+                                    + shown.text(paper.times(sheets), Precision.CALIPER) + " of "
+                                    + shown.text(move.abs(), Precision.CALIPER) + ".");
+        }
+        List<Length> then = Pieces.fewest(shop.set(), wanted, WITHIN);
+        return Correction.of("Behind the fence " + words(then) + " instead of " + words(stack) + ": "
+                + shown.text(move.abs(), Precision.CALIPER)
+                + (move.isPositive()
+                        ? " more, fingers grow, the fit tightens."
+                        : " less, fingers shrink, the fit loosens."));
+    }
+}
