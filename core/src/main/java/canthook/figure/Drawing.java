@@ -25,11 +25,22 @@ final class Drawing {
     private double top = Double.POSITIVE_INFINITY;
     private double right = Double.NEGATIVE_INFINITY;
     private double bottom = Double.NEGATIVE_INFINITY;
+    private boolean turned;
 
     Drawing(String id, String title, LengthDisplay display) {
         this.id = id;
         this.title = title;
         this.display = display;
+    }
+
+    /** What is drawn from now on stands left for right. */
+    Drawing turnedRound() {
+        turned = true;
+        return this;
+    }
+
+    private double x(double x) {
+        return turned ? -x : x;
     }
 
     Drawing rect(String role, double x, double y, double width, double height) {
@@ -54,7 +65,7 @@ final class Drawing {
         List<Double> xy = new ArrayList<>(points.length);
         for (int i = 0; i < points.length; i += 2) {
             reach(points[i], points[i + 1]);
-            xy.add(round(points[i]));
+            xy.add(round(x(points[i])));
             xy.add(round(points[i + 1]));
         }
         shapes.add(new Shape(role, xy, mark));
@@ -63,8 +74,8 @@ final class Drawing {
 
     /** Makes room for a point that nothing is drawn at. */
     Drawing reach(double x, double y) {
-        left = Math.min(left, x);
-        right = Math.max(right, x);
+        left = Math.min(left, x(x));
+        right = Math.max(right, x(x));
         top = Math.min(top, y);
         bottom = Math.max(bottom, y);
         return this;
@@ -80,9 +91,9 @@ final class Drawing {
 
     private Drawing dimension(double x1, double y1, double x2, double y2, Side side, int lane, Worked worked) {
         dimensions.add(new Dimension(
-                round(x1),
+                round(turned ? -x2 : x1),
                 round(y1),
-                round(x2),
+                round(turned ? -x1 : x2),
                 round(y2),
                 side,
                 lane,
@@ -93,12 +104,29 @@ final class Drawing {
     }
 
     Drawing note(double x, double y, String text, String role, String anchor, @Nullable Worked worked) {
-        notes.add(new Note(round(x), round(y), text, role, anchor, worked == null ? null : worked.id()));
+        String turnedAnchor = switch (anchor) {
+            case "start" -> "end";
+            case "end" -> "start";
+            default -> anchor;
+        };
+        notes.add(new Note(
+                round(x(x)),
+                round(y),
+                text,
+                role,
+                turned ? turnedAnchor : anchor,
+                worked == null ? null : worked.id()));
         return this;
     }
 
     Drawing mark(String markId, String role, double from, double to, String label, @Nullable Worked worked) {
-        marks.add(new Mark(markId, role, round(from), round(to), label, worked == null ? null : worked.id()));
+        marks.add(new Mark(
+                markId,
+                role,
+                round(turned ? -to : from),
+                round(turned ? -from : to),
+                label,
+                worked == null ? null : worked.id()));
         return this;
     }
 

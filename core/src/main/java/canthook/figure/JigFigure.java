@@ -120,9 +120,12 @@ public final class JigFigure {
         d.across(from, from + step, high, Side.ABOVE, 0, hand.corrected());
     }
 
-    /** A part on a key. */
+    /** A part on a key, the cutter to its right; at a router, seen along the feed, to its left. */
     private record KeyView(WorkedPlan worked, KeySetting setting, Cut cut, OnKey on) {
         void draw(Drawing d) {
+            if (setting.router()) {
+                d.turnedRound();
+            }
             Layout layout = setting.layout();
             double gap = on.gap().mm();
             double key = Math.max(setting.key().length().mm(), 0.2);

@@ -90,7 +90,8 @@ class JigFiguresTest {
             double near = flipped ? height - cut.to().mm() : cut.from().mm();
             boolean whole = right(stock) - left(stock) > height - 0.01;
             if (whole) {
-                assertThat(left(cutter) - left(stock)).as(way + " " + cut.id()).isCloseTo(near, within(0.003));
+                double drawn = way == Way.ROUTER_SLED ? right(stock) - right(cutter) : left(cutter) - left(stock);
+                assertThat(drawn).as(way + " " + cut.id()).isCloseTo(near, within(0.003));
             }
             assertThat(right(cutter) - left(cutter)).isCloseTo(1.2, within(0.003));
         }
@@ -112,6 +113,16 @@ class JigFiguresTest {
                 assertThat(left(gone.get(i)) - edge)
                         .isCloseTo(worked.jig().cuts().get(i).from().mm(), within(0.003));
             }
+        }
+    }
+
+    @Test
+    void atARouterTheKeyStandsRightOfTheBitAndElsewhereLeft() {
+        for (Way way : List.of(Way.ROUTER_SLED, Way.SLED_KEY, Way.ROD_KEY, Way.SHIM_FENCE)) {
+            Figure figure = JigFigure.of(by(way), 0);
+            double key = left(role(figure, "key").get(0));
+            double cutter = left(role(figure, "cutter").get(0));
+            assertThat(key > cutter).as(way.words()).isEqualTo(way == Way.ROUTER_SLED);
         }
     }
 
