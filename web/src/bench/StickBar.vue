@@ -144,6 +144,12 @@ function lights(mark: Mark) {
         >
           {{ n.text }}
         </text>
+        <path
+          v-for="m in labels"
+          :key="`to ${m.id}`"
+          :class="['leader', m.role]"
+          :d="`M${m.at} ${14 + m.lane * 15}V${TOP - 4}`"
+        />
         <g
           v-for="m in labels"
           :key="m.id"
@@ -157,7 +163,6 @@ function lights(mark: Mark) {
           @keydown.enter="m.number && bench.openWorking(m.number)"
           @keydown.w="m.number && bench.openWorking(m.number)"
         >
-          <path :d="`M${m.at} ${14 + m.lane * 15}V${TOP - 4}`" />
           <text :x="m.from" :y="11 + m.lane * 15">
             <tspan v-for="(piece, k) in pieces(m.label)" :key="k" :class="piece.kind">{{ piece.text }}</tspan>
           </text>
@@ -256,11 +261,12 @@ line.closing {
 .under {
   font-size: 10px;
 }
-.mark path {
+.leader {
   stroke: currentColor;
   stroke-width: 1;
 }
-.mark.bottom-groove {
+.mark.bottom-groove,
+.leader.bottom-groove {
   color: var(--panel);
   stroke-width: 1;
 }
@@ -268,27 +274,33 @@ line.closing {
   fill: var(--panel);
 }
 .mark.lid-groove,
-.mark.lid-line {
+.mark.lid-line,
+.leader.lid-groove,
+.leader.lid-line {
   color: var(--lid);
 }
 .mark.lid-groove text,
 .mark.lid-line text {
   fill: var(--lid);
 }
-.mark.closing {
+.mark.closing,
+.leader.closing {
   color: var(--good);
 }
 .mark.closing text {
   fill: var(--good);
 }
-.mark.rip {
+.mark.rip,
+.leader.rip {
   color: var(--cut);
 }
 .mark.rip text {
   fill: var(--cut);
 }
 .mark text {
-  stroke: none;
+  stroke: var(--sheet);
+  stroke-width: 4;
+  paint-order: stroke;
 }
 .mark.lit text,
 .mark:hover text {

@@ -119,10 +119,10 @@ function takeRecommended() {
 }
 
 watch(
-  () => [bench.answer?.sections, ladder.value.length],
+  () => [bench.answer?.sections, ladder.value.length, alternatives.value.length],
   async () => {
     await nextTick()
-    list.value?.querySelector('[aria-checked=true]')?.scrollIntoView({ block: 'nearest' })
+    list.value?.querySelector('[aria-checked=true]')?.scrollIntoView({ block: 'center' })
   },
   { immediate: true }
 )
@@ -307,8 +307,8 @@ watch(
   padding: 3px;
 }
 .answers {
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(13rem, 1fr));
   gap: 0.3rem 0.5rem;
   list-style: none;
   margin: 0 0 0.4rem;
@@ -316,6 +316,10 @@ watch(
 }
 .answers button {
   display: grid;
+  width: 100%;
+  height: 100%;
+  align-content: start;
+  font-size: 0.92rem;
   text-align: left;
   padding: 0.2rem 0.6rem;
   border: 1.5px solid var(--rule);

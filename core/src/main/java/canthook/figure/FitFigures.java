@@ -57,6 +57,7 @@ public final class FitFigures {
                 "gap-label",
                 "middle",
                 clearance);
+        d.reach(0, deep + pulled * 2.1);
         return d.done();
     }
 

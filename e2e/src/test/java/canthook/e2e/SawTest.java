@@ -101,6 +101,30 @@ class SawTest {
     }
 
     @Test
+    void theLidsFrontIsCutToItsLineAndNoFurtherOnPaperAndAtTheSaw() {
+        Page page = at("germination-box", "cut");
+        assertThat(page.locator("main")).containsText("A2 finger-first, B1 slot-first: 9 sections, up to");
+        assertThat(page.locator("main")).containsText("B2 slot-first, C1 finger-first: 9 sections, up to");
+        page.locator("a.saw").click();
+        setUp(page);
+        int low = 0;
+        int all = Integer.parseInt(page.locator(".count").textContent().replaceAll(".* of (\\d+).*", "$1"));
+        for (int cut = 1; cut < all; cut++) {
+            assertThat(page.locator(".count")).containsText("cut " + cut + " of " + all);
+            boolean front = page.locator(".count").textContent().matches(".*(A2|C1|B[12]).*");
+            assertThat(page.getByText("nothing above").count() > 0)
+                    .as("cut " + cut)
+                    .isEqualTo(front);
+            low += front ? 1 : 0;
+            page.locator("footer .done").click();
+        }
+        // four slots of both sides at once, five of either end of the front, and the strip each of those keeps over its
+        // last section
+        assertThat(low).isEqualTo(4 + 2 * (5 + 1));
+        page.context().close();
+    }
+
+    @Test
     void aCornerIsRunWithAReloadAndTheServerGoneInTheMiddle() {
         Page page = at("envelope-drawer", "cut");
         page.locator("a.saw").click();

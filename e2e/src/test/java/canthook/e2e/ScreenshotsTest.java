@@ -16,9 +16,10 @@ class ScreenshotsTest {
         try (Workbench bench = new Workbench()) {
             Page page = bench.window();
             picture(page, bench, "/boxes", "boxes", ".shelf svg");
-            for (String station : new String[] {"fingers", "blank", "jig", "cut", "fit", "bottom"}) {
+            for (String station : new String[] {"fingers", "blank", "jig", "fit", "bottom"}) {
                 picture(page, bench, "/boxes/envelope-drawer/" + station, station, ".slate .number");
             }
+            picture(page, bench, "/boxes/germination-box/cut", "cut", ".slate .number");
             picture(page, bench, "/boxes/packet-tray/size", "size-contents", ".slate .number");
             picture(page, bench, "/boxes/packet-drawers/blank", "blank-batch", ".boards .area.part");
             picture(page, bench, "/rack/blanks", "rack-blanks", ".boards svg");
@@ -51,11 +52,11 @@ class ScreenshotsTest {
         }
     }
 
-    /** The fifth cut of a run. */
+    /** The ninth cut of a run, at a front with a lid line. */
     private static void atTheSaw(Page page, Workbench bench) {
-        page.navigate(bench.address + "/boxes/envelope-drawer/saw");
+        page.navigate(bench.address + "/boxes/germination-box/saw");
         SawTest.setUp(page);
-        for (int cut = 2; cut <= 5; cut++) {
+        for (int cut = 2; cut <= 9; cut++) {
             page.locator("footer .done").click();
             page.getByText("cut " + cut + " of").waitFor();
         }

@@ -198,7 +198,7 @@ public final class Answers {
 
     private static List<String> reasons(Rung rung) {
         return rung.reasons().stream()
-                .map(r -> r.lost() > 0 ? r.words() + " −" + trimmed(r.lost()) : r.words())
+                .map(r -> r.lost() >= 0.05 ? r.words() + " −" + trimmed(r.lost()) : r.words())
                 .toList();
     }
 
