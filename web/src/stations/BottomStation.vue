@@ -2,13 +2,14 @@
 import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import ChoiceField from '../bench/ChoiceField.vue'
+import NothingYet from '../bench/NothingYet.vue'
 import NumberRow from '../bench/NumberRow.vue'
+import PanelFields from '../bench/PanelFields.vue'
 import PlanLength from '../bench/PlanLength.vue'
 import SeasonFields from '../bench/SeasonFields.vue'
 import StationFrame from '../bench/StationFrame.vue'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
-import WoodChoice from '../bench/WoodChoice.vue'
 import PanelDrawing from '../drawing/PanelDrawing.vue'
 
 /** The bottom: the panel in its groove through the year. */
@@ -22,16 +23,15 @@ const captured = computed(() => (bench.plan?.bottom.kind === 'CAPTURED' ? bench.
     hint="Section across the panel’s grain, and both grooves magnified. Slide the season."
   >
     <template #drawing>
-      <div v-if="!captured" class="none">
-        <h3>No bottom yet</h3>
-        <p>
-          A captured bottom sits in a groove all round and goes in before the last wall. Solid wood needs room
-          to move across its grain.
-        </p>
-        <button type="button" class="fix" @click="bench.set('bottom.kind', 'CAPTURED')">
-          Give it a bottom
-        </button>
-      </div>
+      <NothingYet
+        v-if="!captured"
+        title="No bottom yet"
+        gives="Give it a bottom"
+        @give="bench.set('bottom.kind', 'CAPTURED')"
+      >
+        A captured bottom sits in a groove all round and goes in before the last wall. Solid wood needs room
+        to move across its grain.
+      </NothingYet>
       <PanelDrawing
         v-else
         of="bottom"
@@ -49,11 +49,7 @@ const captured = computed(() => (bench.plan?.bottom.kind === 'CAPTURED' ? bench.
         @choose="bench.set('bottom.kind', $event)"
       />
       <template v-if="captured">
-        <WoodChoice label="Wood of the panel" field="bottom.stuff" rings />
-        <PlanLength label="Panel thickness" field="bottom.thickness" :least="0.5" :most="100" />
-        <PlanLength label="Groove width" field="bottom.groove.width" :least="0.5" :most="100" />
-        <PlanLength label="Groove depth" field="bottom.groove.depth" :least="0.5" :most="200" />
-        <PlanLength label="Groove above bottom edge" field="bottom.groove.offset" :most="1500" />
+        <PanelFields of="bottom" wood="Wood of the panel" thickness="Panel thickness" />
         <ChoiceField
           label="Its grain runs"
           :value="captured.grain"
@@ -99,22 +95,6 @@ const captured = computed(() => (bench.plan?.bottom.kind === 'CAPTURED' ? bench.
 </template>
 
 <style scoped>
-.none {
-  margin: auto;
-  max-width: 26rem;
-  background: var(--paper);
-  padding: 1.2rem 1.4rem;
-  border-left: 5px solid var(--edge);
-}
-.fix {
-  border: 1.5px solid var(--edge);
-  border-radius: 3px;
-  background: var(--edge);
-  color: var(--sheet);
-  font-weight: 700;
-  padding: 0.45rem 0.9rem;
-  cursor: pointer;
-}
 .pinned {
   display: flex;
   gap: 0.6rem;

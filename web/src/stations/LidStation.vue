@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import ChoiceField from '../bench/ChoiceField.vue'
+import NothingYet from '../bench/NothingYet.vue'
 import NumberRow from '../bench/NumberRow.vue'
+import PanelFields from '../bench/PanelFields.vue'
 import PlanLength from '../bench/PlanLength.vue'
 import SeasonFields from '../bench/SeasonFields.vue'
 import StationFrame from '../bench/StationFrame.vue'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
-import WoodChoice from '../bench/WoodChoice.vue'
 import PanelDrawing from '../drawing/PanelDrawing.vue'
 
 /** The lid: the panel in its grooves through the year, and the line it asks of the walls. */
@@ -21,16 +22,15 @@ const sliding = computed(() => bench.plan?.lid.kind === 'SLIDING')
     hint="Section across the slide, and both grooves magnified. Slide the season."
   >
     <template #drawing>
-      <div v-if="!sliding" class="none">
-        <h3>No lid yet</h3>
-        <p>
-          A sliding lid runs in grooves of the sides and the back, over a lowered front. It wants the lid line
-          on a section boundary.
-        </p>
-        <button type="button" class="fix" @click="bench.set('lid.kind', 'SLIDING')">
-          Give it a sliding lid
-        </button>
-      </div>
+      <NothingYet
+        v-if="!sliding"
+        title="No lid yet"
+        gives="Give it a sliding lid"
+        @give="bench.set('lid.kind', 'SLIDING')"
+      >
+        A sliding lid runs in grooves of the sides and the back, over a lowered front. It wants the lid line
+        on a section boundary.
+      </NothingYet>
       <PanelDrawing
         v-else
         of="lid"
@@ -50,11 +50,7 @@ const sliding = computed(() => bench.plan?.lid.kind === 'SLIDING')
         @choose="bench.set('lid.kind', $event)"
       />
       <template v-if="sliding">
-        <WoodChoice label="Wood of the lid" field="lid.stuff" rings />
-        <PlanLength label="Lid thickness" field="lid.thickness" :least="0.5" :most="100" />
-        <PlanLength label="Groove width" field="lid.groove.width" :least="0.5" :most="100" />
-        <PlanLength label="Groove depth" field="lid.groove.depth" :least="0.5" :most="200" />
-        <PlanLength label="Groove above bottom edge" field="lid.groove.offset" :most="1500" />
+        <PanelFields of="lid" wood="Wood of the lid" thickness="Lid thickness" />
         <PlanLength label="Running clearance" field="lid.running" house="lid.running" :most="20" fine />
         <PlanLength label="Clearance in height" field="lid.vertical" house="lid.vertical" :most="5" fine />
         <SeasonFields />
@@ -84,22 +80,3 @@ const sliding = computed(() => bench.plan?.lid.kind === 'SLIDING')
     <template #verdicts><VerdictList /></template>
   </StationFrame>
 </template>
-
-<style scoped>
-.none {
-  margin: auto;
-  max-width: 26rem;
-  background: var(--paper);
-  padding: 1.2rem 1.4rem;
-  border-left: 5px solid var(--edge);
-}
-.fix {
-  border: 1.5px solid var(--edge);
-  border-radius: 3px;
-  background: var(--edge);
-  color: var(--sheet);
-  font-weight: 700;
-  padding: 0.45rem 0.9rem;
-  cursor: pointer;
-}
-</style>
