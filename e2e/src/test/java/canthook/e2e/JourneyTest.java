@@ -243,6 +243,7 @@ class JourneyTest {
         Files.writeString(file, "{\"format\":\"cant-hook-box\",\"plan\":{\"version\":9}}");
         Page page = bench.window();
         page.navigate(bench.address);
+        page.waitForSelector(".shelf svg");
         page.locator("input[type=file]").setInputFiles(file);
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("newer Cant Hook (version 9)");
     }
