@@ -104,14 +104,13 @@ public record CutList(
                 fixed(setups.size()),
                 "A stack in the jig, until it is turned or changed.");
         Worked each = secondsPerPass(sheet, jig, shop);
-        Worked setting = sheet.table(
+        Worked setting = sheet.house(
                 "seconds-per-setup",
                 "t₂",
                 "Seconds a set-up",
                 Show.SECONDS,
                 rules.value(HouseRule.SECONDS_PER_SETUP),
-                "House rule: " + HouseRule.SECONDS_PER_SETUP.reason(),
-                "");
+                HouseRule.SECONDS_PER_SETUP.reason());
         Worked time = sheet.work(
                 "time",
                 "t",
@@ -139,14 +138,23 @@ public record CutList(
         boolean byHand = jig.way() == Way.HAND;
         HouseRule rule = byHand ? HouseRule.SECONDS_BY_HAND : HouseRule.SECONDS_PER_PASS;
         Double learned = byHand ? null : shop.secondsPerPass();
-        return sheet.table(
-                "seconds-per-pass",
-                "t₁",
-                byHand ? "Seconds a slot" : "Seconds a pass",
-                Show.SECONDS,
-                learned != null ? learned : shop.rules().value(rule),
-                learned != null ? "Learned from the cuts you made at the saw." : "House rule: " + rule.reason(),
-                "");
+        String label = byHand ? "Seconds a slot" : "Seconds a pass";
+        return learned != null
+                ? sheet.table(
+                        "seconds-per-pass",
+                        "t₁",
+                        label,
+                        Show.SECONDS,
+                        learned,
+                        "Learned from the cuts you made at the saw.",
+                        "")
+                : sheet.house(
+                        "seconds-per-pass",
+                        "t₁",
+                        label,
+                        Show.SECONDS,
+                        shop.rules().value(rule),
+                        rule.reason());
     }
 
     /** A batch cut box after box; gangs over several boxes would be fewer. */
@@ -168,22 +176,20 @@ public record CutList(
 
     /** Check: 48 faces at 4 s, 180 s to close: 372 s. */
     private static void glueTime(Worksheet sheet, Ladder ladder, HouseRules rules) {
-        Worked each = sheet.table(
+        Worked each = sheet.house(
                 "glue-per-face",
                 "t₃",
                 "Seconds to spread a face",
                 Show.SECONDS,
                 rules.value(HouseRule.GLUE_PER_FACE),
-                "House rule: " + HouseRule.GLUE_PER_FACE.reason(),
-                "");
-        Worked close = sheet.table(
+                HouseRule.GLUE_PER_FACE.reason());
+        Worked close = sheet.house(
                 "close-and-square",
                 "t₄",
                 "Seconds to close and square",
                 Show.SECONDS,
                 rules.value(HouseRule.CLOSE_AND_SQUARE),
-                "House rule: " + HouseRule.CLOSE_AND_SQUARE.reason(),
-                "");
+                HouseRule.CLOSE_AND_SQUARE.reason());
         sheet.work(
                 "glue-time",
                 "t₅",

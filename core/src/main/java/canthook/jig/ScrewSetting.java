@@ -283,13 +283,7 @@ public record ScrewSetting(Rung rung, ScrewSteps steps, LengthDisplay display) i
 
     @Override
     public void build(Worksheet sheet, Worked cutterHeight, HouseRules rules) {
-        sheet.work(
-                "build-travel",
-                "X",
-                "Make it travel",
-                Show.LAYOUT,
-                Term.fixed(layout().height()).plus(rung.kerf().times(2)),
-                "The joint's height, and a kerf beyond either edge.");
+        Setting.travel(rung, sheet);
     }
 
     /** A screw has whole steps only: a step on {@code u}, or a kerf thinner by half the move with the zero set anew. */

@@ -105,6 +105,17 @@ public sealed interface Setting
         return all;
     }
 
+    /** How far a carriage or a scale must reach. */
+    static void travel(Rung rung, Worksheet sheet) {
+        sheet.work(
+                "build-travel",
+                "X",
+                "Make it travel",
+                Show.LAYOUT,
+                Term.fixed(rung.layout().height()).plus(rung.kerf().times(2)),
+                "The joint's height, and a kerf beyond either edge.");
+    }
+
     /** The pass, off the jig, that takes what the last open slot keeps at the far edge; empty when nothing is left there. */
     static Optional<Cut> sliver(Rung rung, End end, int passesBefore) {
         Layout layout = rung.layout();

@@ -149,13 +149,7 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
 
     @Override
     public void build(Worksheet sheet, Worked cutterHeight, HouseRules rules) {
-        sheet.work(
-                "build-travel",
-                "X",
-                "Make it travel",
-                Show.LAYOUT,
-                Term.fixed(layout().height()).plus(rung.kerf().times(2)),
-                "The joint's height, and a kerf beyond either edge.");
+        Setting.travel(rung, sheet);
     }
 
     /**

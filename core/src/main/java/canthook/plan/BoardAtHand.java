@@ -52,8 +52,4 @@ public record BoardAtHand(
             Length length, Length width, @Nullable Length squaring, @Nullable Length crosscutKerf, boolean keepOffcut) {
         this(length, width, squaring, crosscutKerf, keepOffcut, null);
     }
-
-    public BoardAtHand withSize(Length newLength, Length newWidth) {
-        return new BoardAtHand(newLength, newWidth, squaring, crosscutKerf, keepOffcut, measured);
-    }
 }

@@ -179,11 +179,6 @@ public record FingerChoice(
                 sections, cutter, kerf, clearance, lower, higher, parity, shared, leftover, widths, tool, anyCutter);
     }
 
-    public FingerChoice withClearance(@Nullable Length target) {
-        return new FingerChoice(
-                sections, cutter, kerf, target, lowerBy, higherBy, parity, shared, leftover, widths, tool, anyCutter);
-    }
-
     /** Odd or even; a count or a list of the other kind is given up. */
     public FingerChoice with(Parity changed) {
         boolean same = changed == parity;

@@ -100,10 +100,6 @@ public sealed interface Term permits Worked, Term.Written, Term.Sum, Term.Produc
                         : new Quantity(v.kind(), Length.ZERO, Math.abs(v.number())));
     }
 
-    static Term squareRoot(Term a) {
-        return new Call("√", a, null, Quantity.of(Math.sqrt(a.number())));
-    }
-
     /** The angle in degrees whose tangent this is. */
     static Term arcTangent(Term ratio) {
         return new Call("atan ", ratio, null, Quantity.of(Math.toDegrees(Math.atan(ratio.number()))));

@@ -55,6 +55,21 @@ public final class Worksheet {
                         field));
     }
 
+    /** A house rule that is no length: seconds, percentages. */
+    public Worked house(String name, String symbol, String label, Show show, double value, String reason) {
+        return add(new Worked(
+                id(name),
+                symbol,
+                label,
+                show,
+                Quantity.of(value),
+                Basis.HOUSE_RULE,
+                "House rule: " + reason,
+                "",
+                null,
+                "rules"));
+    }
+
     /** Something read off an instrument. */
     public Worked measured(String name, String symbol, String label, Show show, Length value, String how) {
         return add(new Worked(id(name), symbol, label, show, Quantity.of(value), Basis.MEASURED, how, "", null, null));
