@@ -5,7 +5,7 @@ import Dialog from 'primevue/dialog'
 import { useToast } from 'primevue/usetoast'
 import { computed, onBeforeUnmount, ref, watch, type Component } from 'vue'
 import { onBeforeRouteLeave, useRouter } from 'vue-router'
-import { problemOf } from '../api/client'
+import { problemOf, type RungView } from '../api/client'
 import BenchRail from '../bench/BenchRail.vue'
 import DisplaySwitch from '../bench/DisplaySwitch.vue'
 import KeysHelp from '../bench/KeysHelp.vue'
@@ -101,9 +101,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 function climb(by: 1 | -1) {
   const now = bench.answer?.sections ?? 0
   const next = now + 2 * by
-  const rungs = bench.answer?.ladder
-  if (next < 3 || (rungs && !rungs.some((r) => r.sections === next && r.feasible && !r.name.split('.')[2])))
-    return
+  const rungs = bench.answer?.ladder?.rungs
+  const any = bench.plan?.fingers.anyCutter
+  const makes = (r: RungView) => r.sections === next && r.feasible && (any || !r.name.split('.')[2])
+  if (next < 3 || (rungs && !rungs.some(makes))) return
   void bench.set('fingers.sections', next, 'climb')
 }
 

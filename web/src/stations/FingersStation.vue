@@ -20,7 +20,12 @@ import LadderRung from '../drawing/LadderRung.vue'
 import SectionBar from '../drawing/SectionBar.vue'
 
 const bench = useBench()
-const ladder = computed(() => bench.answer?.ladder ?? [])
+const ladder = computed(() => bench.answer?.ladder?.rungs ?? [])
+/** of very long ladders only the rungs about the chosen one come; the others are counted, and come as one climbs */
+const beyond = computed(() => ({
+  coarser: bench.answer?.ladder?.coarser ?? 0,
+  finer: bench.answer?.ladder?.finer ?? 0
+}))
 const most = computed(() =>
   ladder.value.reduce((m, r) => Math.max(m, r.figure?.height ?? 1, r.figure?.closing ?? 1), 1)
 )
@@ -171,6 +176,7 @@ watch(
         </details>
       </div>
       <div ref="list" class="ladder" role="radiogroup" aria-label="Sections">
+        <p v-if="beyond.coarser" class="beyond">{{ beyond.coarser }} coarser: climb down and they come</p>
         <LadderRung
           v-for="rung in ladder"
           :key="rung.name"
@@ -182,6 +188,7 @@ watch(
           @choose="choose(rung)"
           @open="bench.openWorking"
         />
+        <p v-if="beyond.finer" class="beyond">{{ beyond.finer }} finer: climb up and they come</p>
       </div>
     </template>
     <template #decide>
@@ -305,6 +312,11 @@ watch(
   display: flex;
   flex-direction: column;
   padding: 3px;
+}
+.beyond {
+  margin: 0.3rem 0;
+  text-align: center;
+  color: var(--quiet);
 }
 .answers {
   display: grid;

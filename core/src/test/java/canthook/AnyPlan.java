@@ -41,9 +41,10 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
         return LongStream.range(from, from + share(count)).mapToObj(AnyPlan::of);
     }
 
-    /** As many of so many cases as are wanted: all, a tenth in a hurry, or ten times as many. */
+    /** As many of so many cases as are wanted: all, a tenth in a hurry but never under ten, or ten times as many. */
     public static int share(int count) {
-        return Math.max(1, (int) (count * Double.parseDouble(System.getProperty("canthook.seeds", "1"))));
+        return Math.max(
+                Math.min(count, 10), (int) (count * Double.parseDouble(System.getProperty("canthook.seeds", "1"))));
     }
 
     public WorkedPlan worked() {

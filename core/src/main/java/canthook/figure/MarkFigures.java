@@ -12,6 +12,9 @@ import java.util.List;
 
 /** The parts with their pencil marks, and what a turned part looks like. */
 public final class MarkFigures {
+    /** More sections than this are too fine to be told apart in the turned picture. */
+    private static final int MOST_TURNED = 62;
+
     private MarkFigures() {}
 
     /**
@@ -81,15 +84,20 @@ public final class MarkFigures {
 
     /**
      * If it looks like this: A2 and B1 as they should meet; B turned in its plane, which closes without complaint and puts only the
-     * groove wrong; B inside out, which closes with an odd count and jams with an even one.
+     * groove wrong; B inside out, which closes with an odd count and jams with an even one. Of very many sections a piece of the wall
+     * is shown, sawn after the sixty-first or sixty-second, which reads like the whole.
      */
     public static Figure turned(WorkedPlan worked) {
         Layout layout = worked.fingers().joint().layout();
+        int sections = worked.fingers().chosen().sections().count();
+        int shown = Math.min(sections, sections % 2 == 0 ? MOST_TURNED : MOST_TURNED - 1);
+        double height =
+                shown == sections ? layout.height().mm() : layout.pitch().mm() / 2 * shown;
         Drawing d = new Drawing(
                 "turned",
-                "As it should meet, and as it looks when a part is turned",
+                "As it should meet, and as it looks when a part is turned"
+                        + (shown == sections ? "" : ": the first " + shown + " of " + sections + " sections"),
                 worked.plan().display());
-        double height = layout.height().mm();
         double wide = height * 0.42;
         double deep = Math.min(worked.size().slotDepth().length().mm(), wide * 0.5);
         double groove = worked.walls()
@@ -113,7 +121,7 @@ public final class MarkFigures {
             ends(d, layout.slots(fingerFirst), bx, deep, height, up);
             double edge = up ? 0 : height;
             d.line("reference-edge", bx, edge, bx + wide, edge);
-            if (groove >= 0) {
+            if (groove >= 0 && groove < height) {
                 d.line("bottom-groove-hidden", x, height - groove, x + wide, height - groove);
                 double at = up ? groove : height - groove;
                 d.line("bottom-groove-hidden", bx, at, bx + wide, at);

@@ -5,6 +5,7 @@ import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import canthook.AnyPlan;
 import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
 import canthook.planner.WorkedPlan;
@@ -30,7 +31,7 @@ class PackingTest {
                                     mm(random.nextInt(40) / 10.0),
                                     random.nextBoolean()));
                 })
-                .limit(250);
+                .limit(AnyPlan.share(250));
     }
 
     /** Puts each part on each strip in turn; true when some way of doing so fits. */

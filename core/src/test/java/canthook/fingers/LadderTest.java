@@ -7,6 +7,7 @@ import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import canthook.AnyPlan;
 import canthook.fingers.Layout.Span;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
@@ -121,7 +122,7 @@ class LadderTest {
     @Test
     void whateverTheHeightBothPartsFillItAndMeshWithTheClearance() {
         Random random = new Random(41);
-        for (int i = 0; i < 300; i++) {
+        for (int i = 0; i < AnyPlan.share(300); i++) {
             BoxPlan plan = openDrawer()
                     .with(openDrawer().size().withHeight(mm(30 + random.nextInt(4000) / 10.0)))
                     .with(new FingerChoice(

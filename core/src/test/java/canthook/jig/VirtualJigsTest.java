@@ -5,6 +5,7 @@ import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import canthook.AnyPlan;
 import canthook.fingers.End;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
@@ -187,7 +188,7 @@ class VirtualJigsTest {
                             .with(jig);
                 })
                 .filter(plan -> work(plan).jig().setting() != null)
-                .limit(260);
+                .limit(AnyPlan.share(260));
     }
 
     @ParameterizedTest

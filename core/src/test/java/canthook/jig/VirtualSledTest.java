@@ -5,6 +5,7 @@ import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import canthook.AnyPlan;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
@@ -114,7 +115,7 @@ class VirtualSledTest {
                                     sections, "cutter", mm(kerf), mm(random.nextInt(25) / 100.0), mm(1), mm(0)));
                 })
                 .filter(plan -> work(plan).fingers().chosen().feasible())
-                .limit(60);
+                .limit(AnyPlan.share(60));
     }
 
     @ParameterizedTest

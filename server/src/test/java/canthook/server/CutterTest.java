@@ -80,7 +80,7 @@ class CutterTest extends ServerTestBase {
         ask.set("plan", plan);
         JsonNode answer = post("/api/work", ask).body();
         boolean wide = false;
-        for (JsonNode rung : answer.path("ladder")) {
+        for (JsonNode rung : answer.at("/ladder/rungs")) {
             if (rung.path("cutter").asText().equals("Wide one")) {
                 wide = true;
                 Reply opened = post("/api/work/" + rung.path("name").asText() + ".slot", ask);

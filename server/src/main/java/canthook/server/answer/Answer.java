@@ -46,7 +46,7 @@ public record Answer(
         String rung,
         String recommendedRung,
         String recommendation,
-        @Nullable List<RungView> ladder,
+        @Nullable LadderView ladder,
         @Nullable List<StepView> steps,
         @Nullable JigView jig,
         @Nullable CutListView cuts,
@@ -93,6 +93,14 @@ public record Answer(
 
     /** One answer to how many fingers, and what it costs; taking it is taking {@code after} for the plan. */
     public record AlternativeView(String says, String cost, BoxPlan after, boolean stands) {}
+
+    /**
+     * The rungs about the one that stands, by count, and the recommended one wherever it lies.
+     *
+     * @param coarser rungs of fewer sections that are not sent
+     * @param finer rungs of more sections that are not sent
+     */
+    public record LadderView(List<RungView> rungs, int coarser, int finer) {}
 
     /**
      * One rung of the ladder; its numbers open under its name: {@code fingers.13.…}.

@@ -34,6 +34,7 @@ import canthook.server.answer.Answer.CutListView;
 import canthook.server.answer.Answer.FixView;
 import canthook.server.answer.Answer.JigView;
 import canthook.server.answer.Answer.JobView;
+import canthook.server.answer.Answer.LadderView;
 import canthook.server.answer.Answer.MeetingView;
 import canthook.server.answer.Answer.NumberView;
 import canthook.server.answer.Answer.RungView;
@@ -58,6 +59,9 @@ import org.jspecify.annotations.Nullable;
 public final class Answers {
     /** So many rungs either side of the one that stands are drawn at once; the others when they are asked for. */
     private static final int RUNGS_DRAWN = 12;
+
+    /** So many rungs either side of the one that stands are sent; how many lie beyond is told, and the ladder moves with the choice. */
+    private static final int RUNGS_SENT = 200;
 
     /** Of longer lists of passes the first of each set-up are sent; the papers have them all. */
     private static final int STEPS_SENT = 120;
@@ -161,13 +165,21 @@ public final class Answers {
                 v.fixes().stream().map(f -> new FixView(f.label(), f.after())).toList());
     }
 
-    private static List<RungView> ladder(WorkedPlan worked) {
+    private static LadderView ladder(WorkedPlan worked) {
         LengthDisplay display = worked.plan().display();
         List<RungView> ladder = new ArrayList<>();
         List<Rung> rungs = worked.fingers().rungs();
         int standing = Math.max(0, worked.fingers().standing());
+        int coarser = 0;
+        int finer = 0;
         for (int i = 0; i < rungs.size(); i++) {
             Rung rung = rungs.get(i);
+            if (Math.abs(i - standing) > RUNGS_SENT
+                    && !rung.name().equals(worked.fingers().best().name())) {
+                if (i < standing) coarser++;
+                else finer++;
+                continue;
+            }
             boolean near = Math.abs(i - standing) <= RUNGS_DRAWN;
             ladder.add(new RungView(
                     rung.name(),
@@ -187,7 +199,7 @@ public final class Answers {
                     near ? reasons(rung) : List.of(),
                     near ? LadderFigure.of(rung) : null));
         }
-        return ladder;
+        return new LadderView(ladder, coarser, finer);
     }
 
     /** Why a rung is unusual or cannot be; of one far from the chosen only that it is unusual. */
