@@ -45,29 +45,31 @@ public record Joint(Layout layout, Length wall, @Nullable LowWalls low, List<Joi
     /** Works out the corners. */
     static Joint of(Layout layout, Length wall, @Nullable LowWalls low) {
         List<JointedCorner> corners = new ArrayList<>(4);
+        List<Length> boundaries = low == null ? List.of() : layout.boundaries();
         for (Part part : Part.values()) {
             PartEnd one = new PartEnd(part, 2);
             boolean reached = low != null
                     && low.reaches(one)
                     && (low.everyCorner() || low.line().length().isUnder(layout.height()));
-            int sections =
-                    reached && low != null ? sectionsUnder(layout, low.line().length()) : layout.sections();
+            int sections = reached && low != null
+                    ? sectionsUnder(layout, boundaries, low.line().length())
+                    : layout.sections();
             Length height = sections == layout.sections()
                     ? layout.height()
-                    : sections == 0 ? Length.ZERO : layout.boundaries().get(sections - 1);
+                    : sections == 0 ? Length.ZERO : boundaries.get(sections - 1);
             corners.add(new JointedCorner(part.ordinal() + 1, one, one.mate(), sections, height, reached));
         }
         return new Joint(layout, wall, low, List.copyOf(corners));
     }
 
     /** Whole sections that end at or under a height. */
-    private static int sectionsUnder(Layout layout, Length line) {
+    private static int sectionsUnder(Layout layout, List<Length> boundaries, Length line) {
         Length reach = line.plus(WallDemands.NEAR);
         if (!layout.height().isOver(reach)) {
             return layout.sections();
         }
         int sections = 0;
-        for (Length boundary : layout.boundaries()) {
+        for (Length boundary : boundaries) {
             if (!boundary.isOver(reach)) {
                 sections++;
             }
@@ -128,7 +130,7 @@ public record Joint(Layout layout, Length wall, @Nullable LowWalls low, List<Joi
         int count = slotCount(end);
         if (count > 0 && kind(end).sectionOf(count - 1) == corner(end).sections() - 1) {
             from = Length.shorter(
-                    from, layout.slots(kind(end).isFingerFirst()).get(count - 1).to());
+                    from, layout.slot(kind(end).isFingerFirst(), count - 1).to());
         }
         return Optional.of(new Span(from, top(end.part())));
     }

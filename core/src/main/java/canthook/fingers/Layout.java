@@ -134,13 +134,27 @@ public record Layout(
         return fingerFirst ? fingerFirstSlots() : slotFirstSlots();
     }
 
+    /** One slot of either end, the nearest to the reference edge being 0, without working out the others. */
+    public Span slot(boolean fingerFirst, int j) {
+        if (!isEqual()) {
+            return slots(fingerFirst).get(j);
+        }
+        Span slot = span(fingerFirst ? finger : shift.negated(), this.slot, j);
+        int last = (fingerFirst ? sections - fingers() : fingers()) - 1;
+        return isEven() == fingerFirst && j == last ? open(slot) : slot;
+    }
+
     private List<Span> spans(int count, Length first, Length width) {
         List<Span> spans = new ArrayList<>(count);
         for (int j = 0; j < count; j++) {
-            Length from = first.plus(pitch().times(j));
-            spans.add(new Span(from, from.plus(width)));
+            spans.add(span(first, width, j));
         }
         return spans;
+    }
+
+    private Span span(Length first, Length width, int j) {
+        Length from = first.plus(pitch().times(j));
+        return new Span(from, from.plus(width));
     }
 
     /**
@@ -151,18 +165,21 @@ public record Layout(
         if (!isEqual() || isEven() != end.isFingerFirst()) {
             return Length.ZERO;
         }
-        List<Span> slots = slots(end.isFingerFirst());
-        Length left = height.minus(slots.get(slots.size() - 1).from()).minus(slot);
+        boolean fingerFirst = end.isFingerFirst();
+        Span last = slot(fingerFirst, (fingerFirst ? sections - fingers() : fingers()) - 1);
+        Length left = height.minus(last.from()).minus(slot);
         return left.isOver(ROUNDING) ? left : Length.ZERO;
     }
 
     /** The last section reaches to the far edge, however wide that makes it. */
     private List<Span> longer(List<Span> spans) {
-        Span last = spans.get(spans.size() - 1);
-        Length to = last.to().plus(tail);
-        Length far = height.minus(to).isOver(ROUNDING) ? height : to;
-        spans.set(spans.size() - 1, new Span(last.from(), far));
+        spans.set(spans.size() - 1, open(spans.get(spans.size() - 1)));
         return spans;
+    }
+
+    private Span open(Span last) {
+        Length to = last.to().plus(tail);
+        return new Span(last.from(), height.minus(to).isOver(ROUNDING) ? height : to);
     }
 
     /** Every second section of the list, its near and far wall moved by so much. */
@@ -183,17 +200,24 @@ public record Layout(
      * What a groove over this stretch meets. The clearance beside a finger is air on both parts, so a groove may use it.
      */
     public Where meets(Span groove) {
-        for (Span slotHere : slotFirstSlots()) {
-            if (slotHere.holds(groove)) {
-                return Where.FINGER_OF_FINGER_FIRST;
+        return holds(false, groove)
+                ? Where.FINGER_OF_FINGER_FIRST
+                : holds(true, groove) ? Where.FINGER_OF_SLOT_FIRST : Where.STRADDLES;
+    }
+
+    /** Whether one slot of an end holds a stretch whole. Equal sections are stepped to, not searched. */
+    private boolean holds(boolean fingerFirst, Span groove) {
+        int last = (fingerFirst ? sections - fingers() : fingers()) - 1;
+        if (!isEqual() || !pitch().isPositive()) {
+            return slots(fingerFirst).stream().anyMatch(s -> s.holds(groove));
+        }
+        int near = (int) Math.max(0, Math.min(last, Math.floor(groove.from().dividedBy(pitch()))));
+        for (int j = Math.max(0, near - 1); j <= Math.min(last, near + 1); j++) {
+            if (slot(fingerFirst, j).holds(groove)) {
+                return true;
             }
         }
-        for (Span slotHere : fingerFirstSlots()) {
-            if (slotHere.holds(groove)) {
-                return Where.FINGER_OF_SLOT_FIRST;
-            }
-        }
-        return Where.STRADDLES;
+        return slot(fingerFirst, last).holds(groove);
     }
 
     /** The offset nearest to the groove's own at which it lies wholly inside one section. */
@@ -231,7 +255,7 @@ public record Layout(
      * list of widths, where its sections end.
      */
     public List<Length> boundaries() {
-        List<Length> found = new ArrayList<>();
+        List<Length> found = new ArrayList<>(sections);
         List<Span> fingers = fingerFirstFingers();
         List<Span> slots = fingerFirstSlots();
         for (int i = 0; i < sections - 1; i++) {

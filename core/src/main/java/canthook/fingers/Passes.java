@@ -75,9 +75,13 @@ public final class Passes {
             }
             case SPACERS, STOPS -> {
                 int passes = 0;
-                List<Span> slots = layout.slots(end.kind().isFingerFirst());
-                for (int j = 0; j < end.slots() - 1; j++) {
-                    passes += of(slots.get(j).width(), kerf, overlap);
+                if (layout.isEqual()) {
+                    passes = Math.max(0, end.slots() - 1) * of(layout.slot(), kerf, overlap);
+                } else {
+                    List<Span> slots = layout.slots(end.kind().isFingerFirst());
+                    for (int j = 0; j < end.slots() - 1; j++) {
+                        passes += of(slots.get(j).width(), kerf, overlap);
+                    }
                 }
                 yield passes + (end.slots() == 0 ? 0 : keptOfLast(way, joint, end, kerf, overlap, perSlot));
             }
@@ -92,7 +96,7 @@ public final class Passes {
      */
     public static int keptOfLast(Way way, Joint joint, EndToCut end, Length kerf, Length overlap, int perSlot) {
         Layout layout = joint.layout();
-        Span last = layout.slots(end.kind().isFingerFirst()).get(end.slots() - 1);
+        Span last = layout.slot(end.kind().isFingerFirst(), end.slots() - 1);
         Length top = joint.top(end.end().part());
         Length width = switch (way) {
             case SPACERS, STOPS -> last.width();

@@ -110,18 +110,26 @@ public final class ScrewPlans {
                 }
             }
         }
-        found.sort(Comparator.comparing((ScrewPlan p) -> !p.inBand())
-                .thenComparing(p -> p.inBand()
-                        ? Length.ZERO
-                        : p.clearance().minus(wanted.clearance()).abs())
-                .thenComparingDouble(p -> Math.rint(cost(p, wanted) * 1e6))
-                .thenComparing(ScrewPlan::slot)
-                .thenComparing(p -> p.clearance().minus(wanted.clearance()).abs()));
-        return List.copyOf(found.subList(0, Math.min(SHOWN, found.size())));
+        return found.stream()
+                .map(plan -> Weighed.of(plan, wanted))
+                .sorted(BEST_FIRST)
+                .limit(SHOWN)
+                .map(Weighed::plan)
+                .toList();
     }
 
-    private static double cost(ScrewPlan plan, Wanted wanted) {
-        return plan.passes() + plan.slot().minus(wanted.slot()).abs().mm() / MM_A_PASS;
+    private static final Comparator<Weighed> BEST_FIRST = Comparator.comparing((Weighed w) -> !w.plan.inBand())
+            .thenComparing(w -> w.plan.inBand() ? Length.ZERO : w.off)
+            .thenComparingDouble(Weighed::cost)
+            .thenComparing(w -> w.plan.slot())
+            .thenComparing(Weighed::off);
+
+    /** A plan with what it is judged by: how far its clearance is off, and its passes weighed against its slot. */
+    private record Weighed(ScrewPlan plan, Length off, double cost) {
+        static Weighed of(ScrewPlan plan, Wanted wanted) {
+            double cost = plan.passes() + plan.slot().minus(wanted.slot()).abs().mm() / MM_A_PASS;
+            return new Weighed(plan, plan.clearance().minus(wanted.clearance()).abs(), Math.rint(cost * 1e6));
+        }
     }
 
     /** The fewest equal steps, none farther than allowed, that make so many quanta; −1 when there are none. */
