@@ -123,9 +123,4 @@ public record WallDemands(
     public Optional<GrooveAsked> groove(String of) {
         return grooves.stream().filter(g -> g.of().equals(of)).findFirst();
     }
-
-    /** Whether a wall ends lower than the rest. */
-    public boolean isLow(Part part) {
-        return low != null && low.parts().contains(part);
-    }
 }

@@ -1,0 +1,125 @@
+package canthook.lid;
+
+import static canthook.SeedLibrary.envelopeDrawer;
+import static canthook.SeedLibrary.lidOf;
+import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.openDrawer;
+import static canthook.SeedLibrary.panel;
+import static canthook.SeedLibrary.slidingLid;
+import static canthook.SeedLibrary.work;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.plan.BoxPlan;
+import canthook.plan.Groove;
+import canthook.plan.Lid;
+import canthook.plan.Lowered;
+import canthook.planner.WorkedPlan;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdict.Weight;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+
+/** What is told of a sliding lid: its verdicts one by one, where they begin and where they do not. */
+class SlidingLidTest {
+    private static BoxPlan lid(double thickness, Groove groove, @Nullable Double running, @Nullable Double vertical) {
+        return lid(envelopeDrawer(), thickness, groove, running, vertical);
+    }
+
+    private static BoxPlan lid(
+            BoxPlan plan, double thickness, Groove groove, @Nullable Double running, @Nullable Double vertical) {
+        return plan.with(new Lid.Sliding(
+                lidOf(plan).stuff(),
+                mm(thickness),
+                groove,
+                running == null ? null : mm(running),
+                vertical == null ? null : mm(vertical)));
+    }
+
+    private static Groove groove(double width, double depth, double offset) {
+        return new Groove(mm(width), mm(depth), mm(offset));
+    }
+
+    private static boolean says(BoxPlan plan, Code code, Weight weight) {
+        return work(plan).lid().verdicts().stream().anyMatch(v -> v.code() == code && v.weight() == weight);
+    }
+
+    @Test
+    void aClearanceAsHighAsTheGrooveLeavesNoTongue() {
+        assertThat(says(lid(2, groove(2, 5, 82), null, 2.0), Code.LID_OFF_WALL, Weight.STOP))
+                .isTrue();
+        assertThat(says(lid(2, groove(2, 5, 82), null, 1.9), Code.LID_OFF_WALL, Weight.STOP))
+                .isFalse();
+    }
+
+    @Test
+    void aRunningClearanceWiderThanTheBoxLeavesNoLid() {
+        BoxPlan narrow = envelopeDrawer().with(envelopeDrawer().size().withFootprint(mm(248), mm(38)));
+        // 14 inside and two grooves of 2: 18
+        assertThat(says(lid(narrow, 6, groove(6, 2, 82), 20.0, null), Code.PANEL_TOO_SMALL, Weight.STOP))
+                .isTrue();
+        assertThat(says(lid(narrow, 6, groove(6, 2, 82), 0.8, null), Code.PANEL_TOO_SMALL, Weight.STOP))
+                .isFalse();
+    }
+
+    @Test
+    void aGrooveOverHalfTheWallIsMinded() {
+        assertThat(says(lid(6, groove(6, 8, 82), null, null), Code.GROOVE_OVER_HALF, Weight.MIND))
+                .isTrue();
+        assertThat(says(lid(6, groove(6, 5, 82), null, null), Code.GROOVE_OVER_HALF, Weight.MIND))
+                .isFalse();
+    }
+
+    @Test
+    void aLidThatMayDropOutWhenDryIsMinded() {
+        BoxPlan wide = envelopeDrawer().with(envelopeDrawer().size().withFootprint(mm(600), mm(600)));
+        assertThat(says(lid(wide, 6, groove(6, 2, 82), null, null), Code.ENGAGEMENT_SHORT, Weight.MIND))
+                .isTrue();
+    }
+
+    @Test
+    void aStraddlingGrooveIsNotedOnlyWhereItShows() {
+        BoxPlan across = lid(6, groove(6, 5, 78), null, null);
+        assertThat(says(across, Code.GROOVE_STRADDLES, Weight.NOTE)).isTrue();
+        // 13 sections: the finger-first slot from 81.22 to 88.67 holds a groove of 6 from 82 on
+        assertThat(says(lid(6, groove(6, 5, 82), null, null), Code.GROOVE_STRADDLES, Weight.NOTE))
+                .isFalse();
+        // with both ends lowered no groove runs in the back
+        BoxPlan both = across.with(across.size().withLowered(new Lowered(Lowered.Which.BOTH_ENDS, mm(77.75))));
+        assertThat(says(both, Code.GROOVE_STRADDLES, Weight.NOTE)).isFalse();
+    }
+
+    @Test
+    void theEdgeEntersAsItIsOnlyWhenTheLidIsThinnerThanItsRoom() {
+        WorkedPlan same = work(lid(5.75, groove(6, 5, 82), null, 0.25));
+        assertThat(panel(same, "lid").tongue().label()).isEqualTo("Tongue");
+        assertThat(panel(same, "lid").tongue().length()).isEqualTo(mm(5.75));
+        WorkedPlan thinner = work(lid(5.7, groove(6, 5, 82), null, 0.25));
+        assertThat(panel(thinner, "lid").tongue().label()).isEqualTo("Edge in the groove");
+        assertThat(panel(thinner, "lid").tongue().length()).isEqualTo(mm(5.7));
+    }
+
+    @Test
+    void aFixForTheLineNeverPutsTheGrooveOverTheWall() {
+        WorkedPlan high = work(lid(6, groove(6, 5, 89), null, null));
+        Length wall = high.fingers().wall().length();
+        assertThat(high.verdicts().stream().filter(v -> v.code() == Code.LID_LINE_OFF))
+                .isNotEmpty()
+                .allSatisfy(v -> assertThat(v.fixes())
+                        .isNotEmpty()
+                        .allSatisfy(fix -> assertThat(
+                                        lidOf(fix.after()).groove().top().isOver(wall))
+                                .isFalse()));
+    }
+
+    @Test
+    void itSaysInALineWhereItRuns() {
+        assertThat(work(lid(6, groove(6, 5, 60), null, null)).lid().line(LengthDisplay.METRIC))
+                .isEqualTo("slides, line off a boundary");
+        WorkedPlan on = work(lid(6, groove(6, 5, 81.4715), null, null));
+        assertThat(slidingLid(on).isOnBoundary()).isTrue();
+        assertThat(on.lid().line(LengthDisplay.METRIC)).isEqualTo("slides, line on a boundary");
+        assertThat(work(openDrawer()).lid().line(LengthDisplay.METRIC)).isEqualTo("none");
+    }
+}
