@@ -27,8 +27,7 @@ final class Readings {
     static boolean isOfThisJoint(TestCut cut, Rung chosen) {
         boolean sameCount =
                 cut.sections() == null || cut.sections() == chosen.sections().count();
-        boolean sameKerf = cut.kerf() == null || cut.kerf().equals(chosen.kerf().length()) || isNear(cut, chosen);
-        return sameCount && (cut.kerf() == null ? isNear(cut, chosen) : sameKerf);
+        return sameCount && (chosen.kerf().length().equals(cut.kerf()) || isNear(cut, chosen));
     }
 
     private static boolean isNear(TestCut cut, Rung chosen) {

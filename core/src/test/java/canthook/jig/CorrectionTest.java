@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import canthook.fingers.End;
 import canthook.fingers.Layout;
+import canthook.fit.Fit;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.plan.BoxPlan;
@@ -35,6 +36,15 @@ class CorrectionTest {
 
     private static WorkedPlan loose(BoxPlan plan) {
         return Planner.work(plan, new Shop(HouseRules.DEFAULT, List.of(LOOSE)));
+    }
+
+    /** A test of the joint that stands, whatever its sections: fingers 0.09 too narrow. */
+    private static WorkedPlan looseOf(BoxPlan plan) {
+        WorkedPlan worked = Planner.work(plan, Shop.withDefaults());
+        Length slot = worked.fingers().chosen().slot().length();
+        Length finger = slot.minus(worked.fingers().chosen().wanted().length()).minus(mm(0.09));
+        TestCut cut = new TestCut("2026-03-02T10:00:00Z", List.of(slot), List.of(finger), null);
+        return Planner.work(plan, new Shop(HouseRules.DEFAULT, List.of(cut)));
     }
 
     private static BoxPlan by(Way way) {
@@ -119,13 +129,63 @@ class CorrectionTest {
                 .contains("finger-first slot 1: stop plus 0.09");
     }
 
+    /** 11 × 8.02 − 6 × 0.21 = 86.96 as read; six fingers grow by 0.09, a screw's sections by half of it, and lines stay. */
+    @ParameterizedTest
+    @CsvSource({
+        "SLED_KEY,87.50",
+        "ROUTER_SLED,87.50",
+        "ROD_KEY,87.50",
+        "SHIM_FENCE,87.50",
+        "SPACERS,87.50",
+        "STOPS,87.50",
+        "HAND,88",
+        "BAND_SAW,87.28"
+    })
+    void theHeightAfterwardsDependsOnWhatAJigCanMove(Way way, double after) {
+        assertThat(loose(by(way)).fit().reading().closingAfter().length()).isEqualTo(mm(after));
+    }
+
     @Test
-    void theHeightAfterwardsDependsOnWhatAJigCanMove() {
-        // 11 × 8.02 − 6 × 0.21 = 86.96
-        assertThat(loose(by(Way.SLED_KEY)).fit().reading().closingAfter().length())
-                .isEqualTo(mm(87.50));
-        assertThat(loose(by(Way.STOPS)).fit().reading().closingAfter().length()).isEqualTo(mm(87.50));
-        assertThat(loose(by(Way.HAND)).fit().reading().closingAfter().length()).isEqualTo(mm(88));
+    void aScrewsHeightFollowsHalfTheMoveAndWithAnEvenCountNotAtAll() {
+        for (Parity parity : Parity.values()) {
+            BoxPlan plan = by(Way.SCREW);
+            plan = plan.with(plan.fingers().with(parity).withSections(parity == Parity.ODD ? 11 : 10));
+            Fit.Reading reading = looseOf(plan).fit().reading();
+            Length by = parity == Parity.ODD ? reading.move().length().dividedBy(2) : Length.ZERO;
+            assertThat(reading.closingAfter().length())
+                    .isEqualTo(reading.closing().length().plus(by));
+        }
+    }
+
+    @Test
+    void whereNothingIsMovedNothingFollows() {
+        TestCut good = new TestCut("2026-03-02T10:00:00Z", List.of(mm(8)), List.of(mm(7.88)), null);
+        Fit.Reading settled = Planner.work(bitBox(), new Shop(HouseRules.DEFAULT, List.of(good)))
+                .fit()
+                .reading();
+        assertThat(settled.closingAfter().label()).isEqualTo("Closing height");
+        assertThat(settled.closingAfter().length()).isEqualTo(settled.closing().length());
+        assertThat(settled.correction()).isNull();
+        // a jig that waits moves nothing either
+        BoxPlan waits = bitBox().with(bitBox().jig().with(Way.BAND_SAW))
+                .with(bitBox().fingers().with(Parity.EVEN));
+        Fit.Reading waiting = looseOf(waits).fit().reading();
+        assertThat(waiting.correction()).isNull();
+        assertThat(waiting.closingAfter().length()).isEqualTo(waiting.closing().length());
+        assertThat(sentence(looseOf(waits))).isEqualTo("The fit is off by 0.09 mm.");
+    }
+
+    @Test
+    void sectionsOfTheMakersOwnSumToTheHeightWhateverTheFit() {
+        BoxPlan own = by(Way.STOPS);
+        own = own.with(own.fingers().withWidths(List.of(mm(8), mm(9), mm(8), mm(12), mm(51))));
+        TestCut mean = new TestCut("2026-03-02T10:00:00Z", List.of(mm(17.8)), List.of(mm(17.5)), null);
+        Fit.Reading reading = Planner.work(own, new Shop(HouseRules.DEFAULT, List.of(mean)))
+                .fit()
+                .reading();
+        assertThat(reading.closing().length()).isEqualTo(mm(88));
+        assertThat(reading.closingAfter().length()).isEqualTo(mm(88));
+        assertThat(reading.closingAfter().rule()).contains("sum to the height");
     }
 
     @Test

@@ -12,6 +12,7 @@ import static org.assertj.core.api.Assertions.within;
 import canthook.SeedLibrary;
 import canthook.panel.GrooveEnds.GrooveEnd;
 import canthook.panel.GrooveEnds.Run;
+import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
 import canthook.plan.Groove;
@@ -21,6 +22,7 @@ import canthook.plan.Stuff;
 import canthook.planner.WorkedPlan;
 import canthook.seasons.Year;
 import canthook.shop.HouseRules;
+import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.wood.Air;
@@ -213,5 +215,121 @@ class PanelWidthTest {
                 .filter(v -> v.code() == code && v.station().equals(station))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    private static BoxPlan of(Stuff stuff, boolean pinned, SeasonsChoice seasons) {
+        BoxPlan plan = envelopeDrawer();
+        return plan.with(new Bottom.Captured(
+                        stuff, mm(6), bottomOf(plan).groove(), Bottom.Grain.ALONG_LENGTH, pinned, null, null))
+                .with(seasons);
+    }
+
+    private static String rule(WorkedPlan worked, String id) {
+        return worked.number(id).orElseThrow().rule();
+    }
+
+    @Test
+    void boardsAreToldByTheirMoistureAndSheetGoodsByTheAir() {
+        WorkedPlan board = work(envelopeDrawer());
+        assertThat(on(board, "bottom", 0.5).air().label()).isEqualTo("Moisture this day");
+        assertThat(on(board, "bottom", 0.5).air().number())
+                .isCloseTo(
+                        (board.year().driest().number() + board.year().wettest().number()) / 2, within(1e-9));
+        WorkedPlan ply =
+                work(of(new Stuff("sheet-plywood", 0), false, envelopeDrawer().seasons()));
+        PanelDay day = on(ply, "bottom", 0.5);
+        assertThat(day.air().label()).isEqualTo("Humidity this day");
+        assertThat(day.air().number())
+                .isCloseTo(
+                        (ply.year().humidityDriest().number()
+                                        + ply.year().humidityWettest().number())
+                                / 2,
+                        within(1e-9));
+        assertThat(rule(ply, "bottom.gap")).isEqualTo("House rule: the least gap.");
+        assertThat(rule(board, "bottom.gap")).contains("movement for 1 %");
+        // plywood hardly moves: under a tenth of what the pine does
+        double pine = on(board, "bottom", 1).width().length().mm()
+                - on(board, "bottom", 0).width().length().mm();
+        double sheet = on(ply, "bottom", 1).width().length().mm()
+                - on(ply, "bottom", 0).width().length().mm();
+        assertThat(sheet).isPositive().isLessThan(pine / 4);
+    }
+
+    @Test
+    void aPinnedPanelSharesItsGapAndIsJudgedCentred() {
+        SeasonsChoice seasons = envelopeDrawer().seasons();
+        PanelDay slid = on(work(of(new Stuff("pine-ponderosa", 0), false, seasons)), "bottom", 0);
+        PanelDay pinned = on(work(of(new Stuff("pine-ponderosa", 0), true, seasons)), "bottom", 0);
+        assertThat(pinned.gap().length()).isEqualTo(slid.gap().length().dividedBy(2));
+        assertThat(pinned.held().length()).isEqualTo(mm(5).minus(pinned.gap().length()));
+        assertThat(pinned.gap().rule()).contains("shared by both sides");
+        assertThat(slid.gap().rule()).contains("slid to the other side");
+        // 500 × 300: slid to one side it hardly holds, pinned it does
+        BoxPlan wide = envelopeDrawer().with(envelopeDrawer().size().withFootprint(mm(500), mm(300)));
+        assertThat(work(wide).bottom().verdicts()).extracting(Verdict::code).contains(Code.ENGAGEMENT_SHORT);
+        BoxPlan held = wide.with(bottomOf(wide).withPinned(true));
+        assertThat(work(held).bottom().verdicts()).extracting(Verdict::code).doesNotContain(Code.ENGAGEMENT_SHORT);
+        BoxPlan widest = held.with(held.size().withFootprint(mm(900), mm(900)));
+        assertThat(verdict(widest, Code.ENGAGEMENT_SHORT, "bottom").sentence()).contains("each side");
+        assertThat(verdict(wide, Code.ENGAGEMENT_SHORT, "bottom").sentence()).contains("if it slid to one side");
+    }
+
+    @Test
+    void whatNeverGetsWetterOrDrierThanTodayDoesNotMoveThatWay() {
+        assertThat(panel(11.5, 6, 11.5, false).byWetness().number()).isZero();
+        assertThat(panel(11.5, 6, 11.5, false).byWetness().rule()).isEqualTo("It will never be wetter than today.");
+        assertThat(panel(6, 6, 11.5, false).byDryness().number()).isZero();
+        assertThat(panel(6, 6, 11.5, false).byDryness().rule()).isEqualTo("It will never be drier than today.");
+        assertThat(panel(8, 6, 11.5, false).byDryness().label()).isEqualTo("Change, today to the driest");
+        assertThat(panel(8, 6, 11.5, true).byDryness().label()).isEqualTo("Change, the wettest to the driest");
+    }
+
+    @Test
+    void theWallLeftIsTheThinnerOfSidesAndEnds() {
+        for (boolean thinSides : new boolean[] {true, false}) {
+            BoxPlan plan = envelopeDrawer();
+            plan = plan.with(new SizeWish(
+                    SizeWish.From.OUTSIDE,
+                    mm(300),
+                    mm(200),
+                    mm(96),
+                    mm(thinSides ? 9 : 12),
+                    SizeWish.Tips.SAND,
+                    null,
+                    mm(thinSides ? 12 : 9),
+                    null,
+                    null,
+                    null));
+            plan = plan.with(bottomOf(plan).withGroove(new Groove(mm(6), mm(8), mm(8))));
+            Verdict thin = verdict(plan, Code.WALL_LEFT_THIN, "bottom");
+            assertThat(thin.sentence()).contains("Only 1.00 mm");
+            assertThat(thin.place()).isEqualTo(thinSides ? "bottom.stop-at-ends" : "bottom.stop-at");
+        }
+        assertThat(work(envelopeDrawer()).number("bottom.stop-at-ends")).isEmpty();
+        assertThat(work(envelopeDrawer()).number("bottom.stop-at").orElseThrow().label())
+                .isEqualTo("Stopped groove ends, from the finished end");
+    }
+
+    @Test
+    void aGrooveAsDeepAsMayBeIsNotOfferedDeeper() {
+        BoxPlan wide = envelopeDrawer().with(envelopeDrawer().size().withFootprint(mm(900), mm(700)));
+        BoxPlan deep = wide.with(bottomOf(wide).withGroove(new Groove(mm(6), mm(6), mm(8))));
+        assertThat(verdict(deep, Code.ENGAGEMENT_SHORT, "bottom").fixes())
+                .extracting(Fix::label)
+                .noneMatch(label -> label.startsWith("Cut the groove"));
+        BoxPlan shallow = envelopeDrawer().with(envelopeDrawer().size().withFootprint(mm(400), mm(270)));
+        shallow = shallow.with(bottomOf(shallow).withGroove(new Groove(mm(6), mm(4), mm(8))));
+        assertThat(verdict(shallow, Code.ENGAGEMENT_SHORT, "bottom").fixes())
+                .extracting(Fix::label)
+                .contains("Cut the groove 6.0 mm deep");
+    }
+
+    @Test
+    void aGrooveThroughTheWallSaysNothingElseOfItself() {
+        BoxPlan drawer = envelopeDrawer();
+        BoxPlan plan = drawer.with(bottomOf(drawer).withGroove(new Groove(mm(6), mm(12), mm(5))));
+        assertThat(work(plan).bottom().verdicts())
+                .extracting(Verdict::code)
+                .containsExactly(Code.GROOVE_DEEPER_THAN_WALL);
     }
 }
