@@ -120,7 +120,7 @@ public record CutList(
                 "Seconds a pass for every pass, and a set-up for every stack.");
         batch(sheet, plan, passes, time);
         glueTime(sheet, ladder, rules);
-        judge(plan, box, jig, setups, verdicts);
+        judge(plan, box, jig, verdicts);
         return new CutList(
                 List.copyOf(cuts),
                 List.copyOf(setups),
@@ -290,7 +290,7 @@ public record CutList(
                 .findFirst();
     }
 
-    private static void judge(BoxPlan plan, SizedBox box, Jig jig, List<Setup> setups, Verdicts verdicts) {
+    private static void judge(BoxPlan plan, SizedBox box, Jig jig, Verdicts verdicts) {
         if (jig.setting() == null) {
             return;
         }
@@ -303,9 +303,6 @@ public record CutList(
                             + box.slotDepth().text(plan.display()) + " deep, ends "
                             + box.endSlotDepth().text(plan.display())
                             + ". Cut all ends of one depth before you touch the height.");
-        }
-        if (jig.key().isPresent() && setups.stream().allMatch(s -> s.end() == End.FINGER_FIRST || s.passes() == 0)) {
-            return;
         }
         if (jig.key().isPresent() && plan.fingers().isEven()) {
             verdicts.note(

@@ -6,9 +6,13 @@ import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import canthook.cutlist.SawCut.Face;
 import canthook.fingers.End;
 import canthook.fingers.Joint;
 import canthook.fingers.Joint.JointedCorner;
+import canthook.fingers.Layout.Span;
+import canthook.jig.Cut;
+import canthook.plan.BatchWish;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice.Parity;
 import canthook.plan.JigChoice.Way;
@@ -148,5 +152,89 @@ class CutListTest {
     void secondsLearnedAtTheSawTakeTheHouseRulesPlace() {
         Shop learned = new Shop(HouseRules.DEFAULT, List.of(), List.of(), 20.0);
         assertThat(Planner.work(bitBox(), learned).cuts().time().number()).isEqualTo(22 * 20 + 4 * 90);
+    }
+
+    @Test
+    void aBatchIsSoManyTimesOneBox() {
+        WorkedPlan six = work(
+                bitBox().withBatch(new BatchWish(6, 0, 0, BatchWish.Break.PAIRS, false, List.of(), List.of(), null)));
+        assertThat(six.number("cut.batch-passes").orElseThrow().count()).isEqualTo(132);
+        assertThat(six.number("cut.batch-time").orElseThrow().number())
+                .isEqualTo(6 * six.cuts().time().number());
+        assertThat(work(bitBox()).number("cut.batch-passes")).isEmpty();
+    }
+
+    @Test
+    void byHandItSaysWhyEveryPartStandsAlone() {
+        assertThat(work(bitBox().with(bitBox().jig().with(Way.HAND))).cuts().setups())
+                .allMatch(s -> s.why().equals("by hand each part is sawn alone"));
+        assertThat(work(bitBox()).cuts().setups()).allMatch(s -> s.why().isEmpty());
+    }
+
+    @Test
+    void aStripOverALowWallIsSawnOffWithThePartsOwnFaceAndNumber() {
+        // 11 sections of an 8 mm bit; a front 45 high stands 5.36 over the boundary of five, in the middle of its sixth
+        // section
+        BoxPlan plan = bitBox();
+        plan = plan.with(plan.size().withLowered(new Lowered(Lowered.Which.FRONT, mm(45))));
+        WorkedPlan worked = work(plan);
+        List<SawCut> strips = worked.cuts().cuts().stream()
+                .filter(c -> c.pass().where() instanceof Cut.ByEye)
+                .toList();
+        assertThat(strips).isNotEmpty();
+        for (SawCut strip : strips) {
+            assertThat(strip.ends()).hasSize(1);
+            PartEnd end = strip.ends().get(0);
+            Span off = worked.fingers().joint().sawnOff(end).orElseThrow();
+            assertThat(strip.pass().from()).isEqualTo(off.from());
+            assertThat(strip.pass().to()).isEqualTo(off.to());
+            assertThat(worked.cuts().passByEye("jig.cut." + strip.pass().id())).isPresent();
+            assertThat(worked.cuts().cuts().get(strip.number() - 1)).isEqualTo(strip);
+        }
+        assertThat(worked.cuts().passByEye("jig.cut.none")).isEmpty();
+        assertThat(worked.cuts().cuts()).extracting(SawCut::number).isSorted().doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aJigThatWaitsCutsNothingAndSaysNothingOfDepths() {
+        BoxPlan plan = openDrawer();
+        plan = plan.with(new SizeWish(
+                        SizeWish.From.OUTSIDE,
+                        mm(248),
+                        mm(166),
+                        mm(96),
+                        mm(12),
+                        SizeWish.Tips.SAND,
+                        null,
+                        mm(9),
+                        null,
+                        null,
+                        null))
+                .with(plan.fingers().with(Parity.EVEN))
+                .with(plan.jig().with(Way.BAND_SAW));
+        CutList list = work(plan).cuts();
+        assertThat(list.cuts()).isEmpty();
+        assertThat(list.verdicts()).isEmpty();
+        assertThat(list.time().number()).isZero();
+    }
+
+    @Test
+    void onlyAKeyWantsAGuidePart() {
+        BoxPlan even = bitBox().with(bitBox().fingers().with(Parity.EVEN));
+        assertThat(work(even.with(even.jig().with(Way.STOPS))).cuts().verdicts())
+                .extracting(v -> v.code())
+                .doesNotContain(Code.GUIDE_PART);
+        assertThat(work(bitBox()).cuts().verdicts()).extracting(v -> v.code()).doesNotContain(Code.GUIDE_PART);
+    }
+
+    @Test
+    void everyStackSaysWhichFaceLiesAgainstTheJig() {
+        assertThat(work(bitBox()).cuts().setups())
+                .extracting(CutList.Setup::face)
+                .containsExactly(Face.OUTSIDE, Face.INSIDE, Face.OUTSIDE, Face.INSIDE);
+        assertThat(List.of(Face.values()))
+                .extracting(Face::words)
+                .doesNotHaveDuplicates()
+                .allMatch(w -> !w.isBlank());
     }
 }
