@@ -5,14 +5,14 @@ import { computed, onMounted, ref } from 'vue'
 import { answer, api, problemOf, type ShelfBox } from '../api/client'
 import ChoiceField from './ChoiceField.vue'
 import PlainField from './PlainField.vue'
-import { useCutting } from './cutting'
+import { useBreakdown } from './breakdown'
 import { useBench } from './store'
 
 /** How many boxes, out of which boards, and how far the maker gives way. */
 const bench = useBench()
 const batch = computed(() => bench.plan?.batch)
-const cutting = useCutting()
-const boards = computed(() => cutting.rack)
+const breakdown = useBreakdown()
+const boards = computed(() => breakdown.rack)
 const boxes = ref<ShelfBox[]>([])
 const failed = ref('')
 const others = computed(() => boxes.value.filter((b) => b.id !== bench.id))

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { CuttingAnswer } from '../api/client'
+import type { BreakdownAnswer } from '../api/client'
 
 /** Each box from above: where the figure runs round a corner the wall is one line, elsewhere it breaks. */
-defineProps<{ boxes: CuttingAnswer['corners']; kinds: string[]; lit: string }>()
+defineProps<{ boxes: BreakdownAnswer['corners']; kinds: string[]; lit: string }>()
 const emit = defineEmits<{ point: [box: string] }>()
-type Box = CuttingAnswer['corners'][number]
+type Box = BreakdownAnswer['corners'][number]
 
 /** From A at the front round by B, C, D; a corner that does not match leaves a gap. */
 function walls(b: Box) {

@@ -4,48 +4,48 @@ import { useToast } from 'primevue/usetoast'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { answer as got, api, problemOf, type KeptBlank } from '../api/client'
 import CornersRound from '../bench/CornersRound.vue'
-import { useCutting } from '../bench/cutting'
+import { useBreakdown } from '../bench/breakdown'
 import { useBench } from '../bench/store'
 import NumText from '../drawing/NumText.vue'
 import BoardDrawing from '../drawing/BoardDrawing.vue'
 
 /** The boards of the rack with the batch laid on them. */
 const bench = useBench()
-const cutting = useCutting()
+const breakdown = useBreakdown()
 const toast = useToast()
 const lit = ref('')
 const sums: Record<string, string> = {
-  'cutting.boxes': 'boxes',
-  'cutting.corners': 'corners matched',
-  'cutting.opened': 'boards cut',
-  'cutting.offcut': 'longest offcut'
+  'breakdown.boxes': 'boxes',
+  'breakdown.corners': 'corners matched',
+  'breakdown.opened': 'boards cut',
+  'breakdown.offcut': 'longest offcut'
 }
 const area = ref<HTMLElement>()
 const { width } = useElementSize(area)
 
-const boards = computed(() => cutting.answer?.boards ?? [])
+const boards = computed(() => breakdown.answer?.boards ?? [])
 const longest = computed(() => Math.max(1, ...boards.value.map((b) => b.length)))
 const scale = computed(() => Math.max(0.05, (width.value - 10) / longest.value))
-const kept = computed(() => new Map(cutting.rack.map((k) => [k.blank.id, k])))
+const kept = computed(() => new Map(breakdown.rack.map((k) => [k.blank.id, k])))
 
 async function load() {
   try {
-    await cutting.look()
+    await breakdown.look()
   } catch (error) {
-    cutting.failed = problemOf(error).detail
+    breakdown.failed = problemOf(error).detail
   }
 }
 /** Only what the search depends on: neither the lamp nor a note asks for a new plan. */
 watch(
   () => JSON.stringify(bench.plan),
   () => {
-    if (bench.plan?.batch && !bench.plan.batch.cut) void cutting.ask(bench.plan)
-    else cutting.forget()
+    if (bench.plan?.batch && !bench.plan.batch.cut) void breakdown.ask(bench.plan)
+    else breakdown.forget()
   },
   { immediate: true }
 )
 onMounted(load)
-onBeforeUnmount(() => cutting.forget())
+onBeforeUnmount(() => breakdown.forget())
 
 let moving: Promise<void> = Promise.resolve()
 /** A defect that was dragged is kept on the rack at once; the plan follows. One move after another, so that none is lost. */
@@ -69,8 +69,8 @@ async function moveNow(board: string, flaw: number, by: number) {
         body: { revision: was.revision, blank }
       })
     )
-    cutting.rack = cutting.rack.map((k) => (k.blank.id === board ? saved : k))
-    void cutting.ask(bench.plan)
+    breakdown.rack = breakdown.rack.map((k) => (k.blank.id === board ? saved : k))
+    void breakdown.ask(bench.plan)
   } catch (error) {
     toast.add({ severity: 'warn', summary: problemOf(error).detail, life: 6000 })
     await load()
@@ -78,11 +78,11 @@ async function moveNow(board: string, flaw: number, by: number) {
 }
 
 async function cutIt() {
-  const id = cutting.view?.id
+  const id = breakdown.view?.id
   const batch = bench.plan?.batch
   if (!id || !batch) return
   try {
-    const done = await got(api.POST('/api/cuttings/{id}/cut', { params: { path: { id } } }))
+    const done = await got(api.POST('/api/breakdowns/{id}/cut', { params: { path: { id } } }))
     await bench.set('batch.cut', done.on)
     back.value = done
     await load()
@@ -106,7 +106,7 @@ async function undoCut() {
 
 /** Boards such as are wanting, put on the rack to plan with before they are bought. */
 async function wanted() {
-  const w = cutting.answer?.wanting
+  const w = breakdown.answer?.wanting
   if (!w || !bench.plan) return
   const ids: string[] = []
   for (let i = 1; i <= w.boards; i++) {
@@ -136,23 +136,23 @@ async function wanted() {
   // boards that were picked stay picked, and these join them
   if (bench.plan.batch?.blanks.length) {
     await bench.decide((plan) => plan.batch?.blanks.push(...ids))
-  } else await cutting.ask(bench.plan)
+  } else await breakdown.ask(bench.plan)
 }
 /** How many were wanted, when fewer come out. */
 const short = computed(() => {
-  const wanted = cutting.answer?.wanted ?? 0
-  return (bench.numbers.get('cutting.boxes')?.value ?? wanted) < wanted ? wanted : undefined
+  const wanted = breakdown.answer?.wanted ?? 0
+  return (bench.numbers.get('breakdown.boxes')?.value ?? wanted) < wanted ? wanted : undefined
 })
 const toBuy = computed(() =>
-  cutting.answer?.wanting?.boards === 1
+  breakdown.answer?.wanting?.boards === 1
     ? 'Put the board that is wanting on the rack, to be bought'
-    : `Put the ${cutting.answer?.wanting?.boards} boards that are wanting on the rack, to be bought`
+    : `Put the ${breakdown.answer?.wanting?.boards} boards that are wanting on the rack, to be bought`
 )
 </script>
 
 <template>
   <div ref="area" class="boards">
-    <p v-if="cutting.failed" class="failed" role="alert">{{ cutting.failed }}</p>
+    <p v-if="breakdown.failed" class="failed" role="alert">{{ breakdown.failed }}</p>
     <div v-if="bench.plan?.batch?.cut" class="done" role="status">
       <p>
         This batch was cut on <strong>{{ bench.plan.batch.cut }}</strong>; what was left of the boards is on
@@ -166,18 +166,18 @@ const toBuy = computed(() =>
       </p>
     </div>
     <template v-else>
-      <p v-if="cutting.running" class="search" role="status">
-        <progress :value="cutting.view?.share ?? 0" max="1" aria-label="How far the search has come" />
-        <span>Seeking: {{ cutting.view?.step }}</span>
-        <button type="button" class="word" @click="cutting.stop()">Stop, keep the best so far</button>
+      <p v-if="breakdown.running" class="search" role="status">
+        <progress :value="breakdown.view?.share ?? 0" max="1" aria-label="How far the search has come" />
+        <span>Seeking: {{ breakdown.view?.step }}</span>
+        <button type="button" class="word" @click="breakdown.stop()">Stop, keep the best so far</button>
       </p>
-      <p v-else-if="cutting.answer && !boards.length" class="empty">
+      <p v-else-if="breakdown.answer && !boards.length" class="empty">
         No board lies on the rack. Put some on the <RouterLink to="/rack/blanks">rack</RouterLink>, or bring
         them in from a file.
       </p>
-      <p v-if="cutting.answer && boards.length" class="sum">
+      <p v-if="breakdown.answer && boards.length" class="sum">
         <button
-          v-for="n in ['cutting.boxes', 'cutting.corners', 'cutting.opened', 'cutting.offcut']"
+          v-for="n in ['breakdown.boxes', 'breakdown.corners', 'breakdown.opened', 'breakdown.offcut']"
           :key="n"
           type="button"
           class="plain"
@@ -187,11 +187,11 @@ const toBuy = computed(() =>
           <template v-if="bench.numbers.get(n)"
             >{{ sums[n] }}
             <strong><NumText :text="bench.numbers.get(n)?.text ?? ''" /></strong>
-            <span v-if="n === 'cutting.boxes' && short" class="short">of {{ short }}</span>
+            <span v-if="n === 'breakdown.boxes' && short" class="short">of {{ short }}</span>
             {{ bench.numbers.get(n)?.unit }}</template
           >
         </button>
-        <em v-if="cutting.answer.proven && !cutting.running">{{
+        <em v-if="breakdown.answer.proven && !breakdown.running">{{
           short ? 'proven: these boards give no more' : 'proven: no plan does better'
         }}</em>
       </p>
@@ -215,23 +215,23 @@ const toBuy = computed(() =>
           />
         </li>
       </ol>
-      <div v-if="cutting.answer?.corners.length" class="round">
+      <div v-if="breakdown.answer?.corners.length" class="round">
         <h3>Where the figure runs round, from above; the break goes to the back</h3>
         <CornersRound
-          :boxes="cutting.answer.corners"
-          :kinds="cutting.answer.kinds"
+          :boxes="breakdown.answer.corners"
+          :kinds="breakdown.answer.kinds"
           :lit="lit"
           @point="lit = $event"
         />
       </div>
-      <p v-if="cutting.answer?.cut" class="acts">
-        <button type="button" class="act" :disabled="cutting.running" @click="cutIt">It was cut</button>
-        <span>takes {{ cutting.answer.cut }} boards off the rack and puts their offcuts on it.</span>
-        <button v-if="cutting.answer.wanting" type="button" class="word" @click="wanted">
+      <p v-if="breakdown.answer?.cut" class="acts">
+        <button type="button" class="act" :disabled="breakdown.running" @click="cutIt">It was cut</button>
+        <span>takes {{ breakdown.answer.cut }} boards off the rack and puts their offcuts on it.</span>
+        <button v-if="breakdown.answer.wanting" type="button" class="word" @click="wanted">
           {{ toBuy }}
         </button>
       </p>
-      <p v-else-if="cutting.answer?.wanting" class="acts">
+      <p v-else-if="breakdown.answer?.wanting" class="acts">
         <button type="button" class="word" @click="wanted">
           {{ toBuy }}
         </button>

@@ -2,7 +2,7 @@
 import Checkbox from 'primevue/checkbox'
 import { computed, defineAsyncComponent } from 'vue'
 import ChoiceField from '../bench/ChoiceField.vue'
-import { useCutting } from '../bench/cutting'
+import { useBreakdown } from '../bench/breakdown'
 import NumberRow from '../bench/NumberRow.vue'
 import PlanLength from '../bench/PlanLength.vue'
 import StationFrame from '../bench/StationFrame.vue'
@@ -16,7 +16,7 @@ const BatchBoards = defineAsyncComponent(() => import('./BatchBoards.vue'))
 const BatchFields = defineAsyncComponent(() => import('../bench/BatchFields.vue'))
 
 const bench = useBench()
-const cutting = useCutting()
+const breakdown = useBreakdown()
 const batch = computed(() => bench.plan?.batch)
 
 function cutFrom(where: string) {
@@ -126,20 +126,20 @@ const copying =
     </template>
     <template #follow>
       <template v-if="batch && !batch.cut">
-        <NumberRow id="cutting.boxes" strong />
-        <NumberRow id="cutting.spares" />
-        <NumberRow id="cutting.corners" strong />
-        <NumberRow id="cutting.opened" />
-        <NumberRow id="cutting.offcut" />
-        <h4 v-if="cutting.answer?.stops.length">Stop settings, in this order</h4>
+        <NumberRow id="breakdown.boxes" strong />
+        <NumberRow id="breakdown.spares" />
+        <NumberRow id="breakdown.corners" strong />
+        <NumberRow id="breakdown.opened" />
+        <NumberRow id="breakdown.offcut" />
+        <h4 v-if="breakdown.answer?.stops.length">Stop settings, in this order</h4>
         <ol class="stops">
-          <li v-for="stop in cutting.answer?.stops ?? []" :key="stop.length + stop.what">
+          <li v-for="stop in breakdown.answer?.stops ?? []" :key="stop.length + stop.what">
             <NumText :text="stop.length" class="stop-at" /> {{ stop.unit }} <span>{{ stop.what }}</span>
           </li>
         </ol>
-        <p v-if="cutting.answer?.stops.length" class="copy">{{ copying }}</p>
+        <p v-if="breakdown.answer?.stops.length" class="copy">{{ copying }}</p>
         <NumberRow id="fingers.first-rip" label="Rip the strips first to" />
-        <NumberRow id="cutting.run" />
+        <NumberRow id="breakdown.run" />
         <NumberRow id="size.side-length" label="Sides A, C cut to" />
         <NumberRow id="size.end-length" label="Ends B, D cut to" />
       </template>

@@ -27,8 +27,8 @@ public final class Bench {
         if (only.isEmpty() || only.contains("--jigs-only")) {
             Jigs.measure(Plans.demo("2-envelope-drawer.json"));
         }
-        if (only.isEmpty() || only.contains("--cutting-only")) {
-            Cuttings.measure();
+        if (only.isEmpty() || only.contains("--breakdown-only")) {
+            Breakdowns.measure();
         }
         if (only.isEmpty() || only.contains("--server-only")) {
             server();

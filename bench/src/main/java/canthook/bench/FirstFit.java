@@ -1,11 +1,11 @@
 package canthook.bench;
 
 import canthook.board.Blank;
-import canthook.cutting.CuttingTask;
-import canthook.cutting.CuttingTask.Wanted;
-import canthook.cutting.Ripping;
-import canthook.cutting.Ripping.Clear;
-import canthook.cutting.Ripping.Strip;
+import canthook.breakdown.BreakdownTask;
+import canthook.breakdown.BreakdownTask.Wanted;
+import canthook.breakdown.Ripping;
+import canthook.breakdown.Ripping.Clear;
+import canthook.breakdown.Ripping.Strip;
 import canthook.length.Length;
 import canthook.plan.BatchWish.Break;
 import java.util.ArrayList;
@@ -32,12 +32,12 @@ final class FirstFit {
         }
     }
 
-    private final CuttingTask task;
+    private final BreakdownTask task;
     private final Length kerf;
     private final List<Room> rooms = new ArrayList<>();
     private final boolean[] opened;
 
-    private FirstFit(CuttingTask task) {
+    private FirstFit(BreakdownTask task) {
         this.task = task;
         kerf = task.habits().crosscutKerf();
         opened = new boolean[task.blanks().size()];
@@ -54,7 +54,7 @@ final class FirstFit {
         }
     }
 
-    static Result of(CuttingTask task) {
+    static Result of(BreakdownTask task) {
         return new FirstFit(task).run();
     }
 

@@ -3,12 +3,12 @@ package canthook.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertTimeout;
 
-import canthook.cutting.CutPlan;
-import canthook.cutting.CuttingPlanner;
-import canthook.cutting.CuttingSolver;
-import canthook.cutting.CuttingSolver.Watch;
-import canthook.cutting.CuttingTask;
-import canthook.cutting.exact.ExactSolver;
+import canthook.breakdown.Breakdown;
+import canthook.breakdown.BreakdownPlanner;
+import canthook.breakdown.BreakdownSolver;
+import canthook.breakdown.BreakdownSolver.Watch;
+import canthook.breakdown.BreakdownTask;
+import canthook.breakdown.exact.ExactSolver;
 import java.time.Duration;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class NeverWorseTest {
-    private static final CuttingSolver SOLVER = new ExactSolver();
+    private static final BreakdownSolver SOLVER = new ExactSolver();
 
     static IntStream cases() {
         return IntStream.range(0, 200);
@@ -26,14 +26,14 @@ class NeverWorseTest {
     @ParameterizedTest
     @MethodSource("cases")
     void thePlanIsNeverWorseThanOneMadeByEye(int seed) {
-        CuttingTask task = Cuttings.case200(seed);
-        CutPlan plan = CuttingPlanner.plan(task, SOLVER, Watch.PATIENT);
-        assertThat(Cuttings.against(plan, FirstFit.of(task))).isNotNegative();
+        BreakdownTask task = Breakdowns.case200(seed);
+        Breakdown plan = BreakdownPlanner.plan(task, SOLVER, Watch.PATIENT);
+        assertThat(Breakdowns.against(plan, FirstFit.of(task))).isNotNegative();
     }
 
     @Test
     void aBatchOfTwentyFourFromTwelveBoardsIsProven() {
-        CutPlan plan = CuttingPlanner.plan(Cuttings.task(1, 12, 24, 1, 2200, 900), SOLVER, Watch.PATIENT);
+        Breakdown plan = BreakdownPlanner.plan(Breakdowns.task(1, 12, 24, 1, 2200, 900), SOLVER, Watch.PATIENT);
         assertThat(plan.isComplete()).isTrue();
         assertThat(plan.isProven()).isTrue();
     }
@@ -46,9 +46,9 @@ class NeverWorseTest {
     })
     void promisedBatchesAreProven(int blanks, int boxes, int sizes, double least, double spread) {
         for (int seed = 20; seed < 26; seed++) {
-            CuttingTask task = Cuttings.task(seed, blanks, boxes, sizes, least, spread);
-            CutPlan plan =
-                    assertTimeout(Duration.ofSeconds(10), () -> CuttingPlanner.plan(task, SOLVER, Watch.PATIENT));
+            BreakdownTask task = Breakdowns.task(seed, blanks, boxes, sizes, least, spread);
+            Breakdown plan =
+                    assertTimeout(Duration.ofSeconds(10), () -> BreakdownPlanner.plan(task, SOLVER, Watch.PATIENT));
             assertThat(plan.goals())
                     .as("rack %d", seed)
                     .allSatisfy(goal -> assertThat(goal.gap()).isLessThanOrEqualTo(0.02));

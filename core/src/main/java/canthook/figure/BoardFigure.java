@@ -2,11 +2,11 @@ package canthook.figure;
 
 import canthook.board.Blank;
 import canthook.board.Defect;
-import canthook.cutting.CutPlan.Lane;
-import canthook.cutting.CutPlan.Offcut;
-import canthook.cutting.CutPlan.Opened;
-import canthook.cutting.CutPlan.Piece;
-import canthook.cutting.CuttingTask;
+import canthook.breakdown.Breakdown.Lane;
+import canthook.breakdown.Breakdown.Offcut;
+import canthook.breakdown.Breakdown.Opened;
+import canthook.breakdown.Breakdown.Piece;
+import canthook.breakdown.BreakdownTask;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -68,7 +68,7 @@ public record BoardFigure(
 
     /** A board with what is cut from it; nothing is when {@code opened} or {@code task} is null. */
     public static BoardFigure of(
-            Blank blank, @Nullable Opened opened, @Nullable CuttingTask task, String says, LengthDisplay display) {
+            Blank blank, @Nullable Opened opened, @Nullable BreakdownTask task, String says, LengthDisplay display) {
         double width = blank.width().mm();
         List<Area> areas = new ArrayList<>();
         if (opened != null && task != null) {

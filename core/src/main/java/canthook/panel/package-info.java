@@ -1,4 +1,7 @@
-/** What bottom and lid share: a panel in a groove, and where that groove may run. */
+/**
+ * A panel in a groove, whosever it is: its width through the year, its engagement, and where its groove may run through or must stop.
+ * Takes an opening, a groove and a year; gives numbers to cut today. Throws nothing: a gap that leaves no panel is a verdict.
+ */
 @NullMarked
 package canthook.panel;
 

@@ -3,18 +3,18 @@ package canthook.figure;
 import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.work;
-import static canthook.cutting.Boards.board;
-import static canthook.cutting.Boards.knot;
+import static canthook.breakdown.Boards.board;
+import static canthook.breakdown.Boards.knot;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import canthook.board.Blank;
 import canthook.board.Defect;
-import canthook.cutting.Batch;
-import canthook.cutting.CutPlan;
-import canthook.cutting.CuttingPlanner;
-import canthook.cutting.CuttingSolver.Watch;
-import canthook.cutting.exact.ExactSolver;
+import canthook.breakdown.Batch;
+import canthook.breakdown.Breakdown;
+import canthook.breakdown.BreakdownPlanner;
+import canthook.breakdown.BreakdownSolver.Watch;
+import canthook.breakdown.exact.ExactSolver;
 import canthook.figure.BoardFigure.Area;
 import canthook.figure.BoardFigure.Becomes;
 import canthook.length.LengthDisplay;
@@ -30,17 +30,17 @@ import org.junit.jupiter.api.Test;
 
 /** Boards, corners and years as they are drawn. */
 class RackFiguresTest {
-    private static CutPlan plan(int count, int spares, boolean resaw, Blank... rack) {
+    private static Breakdown plan(int count, int spares, boolean resaw, Blank... rack) {
         Batch batch = new Batch(
                 work(envelopeDrawer()
                         .withBatch(new BatchWish(count, spares, 0, Break.PAIRS, resaw, List.of(), List.of(), null))),
                 List.of(),
                 List.of(rack),
                 HouseRules.DEFAULT);
-        return CuttingPlanner.plan(batch.task(), new ExactSolver(), Watch.PATIENT);
+        return BreakdownPlanner.plan(batch.task(), new ExactSolver(), Watch.PATIENT);
     }
 
-    private static BoardFigure draw(CutPlan plan) {
+    private static BoardFigure draw(Breakdown plan) {
         return BoardFigure.of(
                 plan.opened().get(0).blank(), plan.opened().get(0), plan.task(), "", LengthDisplay.METRIC);
     }
@@ -98,7 +98,7 @@ class RackFiguresTest {
                 List.of(new Batch.Other(work(envelopeDrawer().withName("another")), 1)),
                 List.of(board("a", 1760, 120, 12)),
                 HouseRules.DEFAULT);
-        CutPlan plan = CuttingPlanner.plan(batch.task(), new ExactSolver(), Watch.PATIENT);
+        Breakdown plan = BreakdownPlanner.plan(batch.task(), new ExactSolver(), Watch.PATIENT);
         assertThat(draw(plan).areas()).extracting(Area::label).contains("I A 1", "II A 1", "II D 1");
     }
 

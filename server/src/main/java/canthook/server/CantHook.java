@@ -1,7 +1,7 @@
 package canthook.server;
 
-import canthook.cutting.CuttingSolver;
-import canthook.cutting.exact.ExactSolver;
+import canthook.breakdown.BreakdownSolver;
+import canthook.breakdown.exact.ExactSolver;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -38,7 +38,7 @@ public class CantHook {
     /** Found when it is first asked for: the machine part of the library takes a moment and some memory to load. */
     @Bean
     @Lazy
-    CuttingSolver solver() {
+    BreakdownSolver solver() {
         return new ExactSolver();
     }
 

@@ -152,9 +152,9 @@ class OneTruthOverTheApiTest extends ServerTestBase {
         ObjectNode fingers = (ObjectNode) plan.path("fingers");
         fingers.put("anyCutter", true).put("kerf", 9.3);
         double rip = number(worked(plan, "blank"), "fingers.first-rip");
-        JsonNode view = post("/api/cuttings", node().set("plan", plan)).body();
+        JsonNode view = post("/api/breakdowns", node().set("plan", plan)).body();
         for (int i = 0; i < 200 && !view.path("state").asText().matches("DONE|STOPPED|FAILED"); i++) {
-            view = get("/api/cuttings/" + view.path("id").asText()).body();
+            view = get("/api/breakdowns/" + view.path("id").asText()).body();
         }
         assertThat(view.path("answer").toString()).contains(String.valueOf(Math.round(rip * 10) / 10.0));
     }

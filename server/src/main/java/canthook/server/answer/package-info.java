@@ -1,4 +1,6 @@
-/** What a worked plan looks like on the wire. */
+/**
+ * What a worked plan looks like on the wire. Computes nothing; bounds what is sent. Bad plans are problems that name their field.
+ */
 @NullMarked
 package canthook.server.answer;
 

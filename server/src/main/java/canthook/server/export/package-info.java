@@ -1,4 +1,7 @@
-/** What leaves the tool and comes in. */
+/**
+ * What leaves the tool and comes in: project files, story sticks, templates, run sheets, DXF. Made from figures and the cut list; a file
+ * that cannot be read is a problem that names the place in it.
+ */
 @NullMarked
 package canthook.server.export;
 

@@ -1,4 +1,7 @@
-/** Runs at the saw: one cut after another, kept through reload, power loss and a second device. */
+/**
+ * Runs at the saw: one cut after another, kept through reload, power loss and a second device. Events are only ever added; a run is read
+ * back by replaying them. An event that does not fit the run is refused and nothing is written.
+ */
 @NullMarked
 package canthook.server.saw;
 
