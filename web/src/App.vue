@@ -1,5 +1,9 @@
 <script setup lang="ts">
 import Toast from 'primevue/toast'
+import { useBounds } from './api/bounds'
+
+// a field without its bounds is still refused where it is kept
+void useBounds().load()
 </script>
 
 <template>

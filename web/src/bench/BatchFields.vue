@@ -42,9 +42,9 @@ const nameOf = (id: string) => boxes.value.find((b) => b.id === id)?.name ?? id
 <template>
   <template v-if="batch">
     <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
-    <PlainField label="Boxes like this" field="batch.count" unit="" :least="1" :most="200" whole />
-    <PlainField label="Spare sides" field="batch.spareSides" unit="" :least="0" :most="50" whole />
-    <PlainField label="Spare ends" field="batch.spareEnds" unit="" :least="0" :most="50" whole />
+    <PlainField label="Boxes like this" field="batch.count" unit="" whole />
+    <PlainField label="Spare sides" field="batch.spareSides" unit="" whole />
+    <PlainField label="Spare ends" field="batch.spareEnds" unit="" whole />
     <ChoiceField
       label="Runs may break"
       :value="batch.broken"
@@ -76,14 +76,7 @@ const nameOf = (id: string) => boxes.value.find((b) => b.id === id)?.name ?? id
       />
     </div>
     <div v-for="(other, i) in batch.others" :key="other.box" class="other">
-      <PlainField
-        :label="nameOf(other.box)"
-        :field="`batch.others.${i}.count`"
-        unit=""
-        :least="1"
-        :most="200"
-        whole
-      />
+      <PlainField :label="nameOf(other.box)" :field="`batch.others.${i}.count`" unit="" whole />
       <button type="button" class="word" :aria-label="`Leave out ${nameOf(other.box)}`" @click="dropOther(i)">
         leave out
       </button>

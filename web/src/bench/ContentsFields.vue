@@ -58,7 +58,7 @@ function name(at: number, to: string | undefined) {
       <PlanLength :label="`${item.name}, play across`" :field="`size.contents.items.${i}.playWidth`" bare />
       <PlanLength :label="`${item.name}, play above`" :field="`size.contents.items.${i}.playHeight`" bare />
     </div>
-    <PlainField label="How many" :field="`size.contents.items.${i}.count`" unit="" :least="1" :most="1000" />
+    <PlainField label="How many" :field="`size.contents.items.${i}.count`" unit="" />
     <template v-if="item.count > 1">
       <ChoiceField
         label="They lie"
@@ -71,7 +71,6 @@ function name(at: number, to: string | undefined) {
         label="Divider between them"
         :field="`size.contents.items.${i}.divider`"
         house="none"
-        :most="100"
       />
     </template>
   </section>
@@ -80,7 +79,6 @@ function name(at: number, to: string | undefined) {
     label="Divider between kinds"
     field="size.contents.divider"
     house="none"
-    :most="100"
   />
   <Button v-if="items.length < 12" text size="small" label="Another kind of thing" @click="add" />
 </template>

@@ -1,5 +1,6 @@
 // @vitest-environment happy-dom
 import { describe, expect, it, vi } from 'vitest'
+import { useBounds } from '../api/bounds'
 import { mounted, quiet } from '../test-mount'
 import LengthField from './LengthField.vue'
 
@@ -94,5 +95,29 @@ describe('a field for a length', () => {
     await quiet()
     expect(said).toContainEqual(['read', 101.6, true])
     expect(input.value).toBe('4')
+  })
+
+  it('asks within the bounds the server told for its place, whatever number in a list it is', async () => {
+    const asked: { least: number; most: number }[] = []
+    vi.stubGlobal('fetch', async (request: Request) => {
+      asked.push((await request.json()) as { least: number; most: number })
+      return new Response(JSON.stringify({ mm: 9, text: '9', echo: '9 mm' }), {
+        headers: { 'content-type': 'application/json' }
+      })
+    })
+    const known = () => {
+      useBounds().all = { 'fingers.widths.*': { least: 0.2, most: 1500 } }
+    }
+    const on = mounted(
+      LengthField,
+      { label: '4 slot', text: '', unit: 'MILLIMETRE', at: 'fingers.widths.3' },
+      known
+    )
+    const input = on.page.querySelector('input') as HTMLInputElement
+    input.dispatchEvent(new Event('focus'))
+    input.value = '9'
+    input.dispatchEvent(new Event('input'))
+    await quiet()
+    expect(asked.at(-1)).toMatchObject({ least: 0.2, most: 1500 })
   })
 })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
 import { computed, ref, useId, watch } from 'vue'
+import { useBounds } from '../api/bounds'
 import { answer as got, api, problemOf } from '../api/client'
 
 const props = withDefaults(
@@ -11,8 +12,11 @@ const props = withDefaults(
     /** millimetres of the value that stands, for dragging */
     mm?: number | undefined
     unit: 'MILLIMETRE' | 'INCH'
-    least?: number
-    most?: number
+    /** place of the field among the bounds */
+    at?: string
+    /** its bounds where they are not a field's own */
+    least?: number | undefined
+    most?: number | undefined
     /** what the house rule gives, when the field may be left to it */
     house?: string
     /** a refusal that came back for this field */
@@ -25,8 +29,9 @@ const props = withDefaults(
   }>(),
   {
     mm: undefined,
-    least: 0,
-    most: 20000,
+    at: '',
+    least: undefined,
+    most: undefined,
     house: '',
     refused: '',
     fine: false,
@@ -36,6 +41,10 @@ const props = withDefaults(
   }
 )
 const emit = defineEmits<{ read: [mm: number | undefined, scrubbing: boolean]; settled: []; leave: [] }>()
+
+const bounds = useBounds()
+const least = computed(() => props.least ?? bounds.of(props.at).least)
+const most = computed(() => props.most ?? bounds.of(props.at).most)
 
 const id = useId()
 const typed = ref(props.text)
@@ -76,8 +85,8 @@ async function read() {
           field: props.label,
           text: typed.value,
           unit: props.unit,
-          least: props.least,
-          most: props.most
+          least: least.value,
+          most: most.value
         }
       })
     )
@@ -120,7 +129,7 @@ function nudge(steps: number) {
   if (props.mm === undefined) return
   const next = Math.round((props.mm + steps * step.value) * 1e6) / 1e6
   error.value = ''
-  emit('read', Math.min(props.most, Math.max(props.least, next)), true)
+  emit('read', Math.min(most.value, Math.max(least.value, next)), true)
 }
 
 watch(

@@ -8,8 +8,8 @@ defineProps<{ of: 'bottom' | 'lid'; wood: string; thickness: string }>()
 
 <template>
   <WoodChoice :label="wood" :field="`${of}.stuff`" rings />
-  <PlanLength :label="thickness" :field="`${of}.thickness`" :least="0.5" :most="100" />
-  <PlanLength label="Groove width" :field="`${of}.groove.width`" :least="0.5" :most="100" />
-  <PlanLength label="Groove depth" :field="`${of}.groove.depth`" :least="0.5" :most="200" />
-  <PlanLength label="Groove above bottom edge" :field="`${of}.groove.offset`" :most="1500" />
+  <PlanLength :label="thickness" :field="`${of}.thickness`" />
+  <PlanLength label="Groove width" :field="`${of}.groove.width`" />
+  <PlanLength label="Groove depth" :field="`${of}.groove.depth`" />
+  <PlanLength label="Groove above bottom edge" :field="`${of}.groove.offset`" />
 </template>

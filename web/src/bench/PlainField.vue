@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
 import { computed, ref, useId, watch } from 'vue'
+import { useBounds } from '../api/bounds'
 import { useBench } from './store'
 
 /** A plain number of the plan that is no length: percent, degrees. */
@@ -8,14 +9,15 @@ const props = defineProps<{
   label: string
   field: string
   unit: string
-  least: number
-  most: number
   /** may be left empty: not said */
   optional?: boolean
   /** a count: no fractions */
   whole?: boolean
 }>()
 const bench = useBench()
+const bounds = useBounds()
+const least = computed(() => bounds.of(props.field).least)
+const most = computed(() => bounds.of(props.field).most)
 const id = useId()
 const error = ref('')
 
@@ -39,11 +41,11 @@ function read() {
     error.value = ''
     void bench.set(props.field, undefined, `plain ${props.field}`)
   } else if (!text || !Number.isFinite(number)) {
-    error.value = `${props.label}: “${typed.value}” is not a number. Type something such as ${Math.round((props.least + props.most) / 4)}.`
+    error.value = `${props.label}: “${typed.value}” is not a number. Type something such as ${Math.round((least.value + most.value) / 4)}.`
   } else if (props.whole && !Number.isInteger(number)) {
     error.value = `${props.label} is a whole number; the value before still stands.`
-  } else if (number < props.least || number > props.most) {
-    error.value = `${props.label} lies between ${props.least} and ${props.most} ${props.unit}; the value before still stands.`
+  } else if (number < least.value || number > most.value) {
+    error.value = `${props.label} lies between ${least.value} and ${most.value} ${props.unit}; the value before still stands.`
   } else {
     error.value = ''
     void bench.set(props.field, number, `plain ${props.field}`)

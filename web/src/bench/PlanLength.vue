@@ -8,15 +8,13 @@ const props = withDefaults(
   defineProps<{
     label: string
     field: string
-    least?: number
-    most?: number
     /** id of the number that shows what the house rule gives; the field may then be left empty */
     house?: string
     fine?: boolean
     bare?: boolean
     autofocus?: boolean
   }>(),
-  { least: 0, most: 20000, house: '', fine: false, bare: false, autofocus: false }
+  { house: '', fine: false, bare: false, autofocus: false }
 )
 const emit = defineEmits<{ leave: [] }>()
 const bench = useBench()
@@ -42,8 +40,7 @@ function read(value: number | undefined) {
     :text="text"
     :mm="mm"
     :unit="bench.plan.unit"
-    :least="least"
-    :most="most"
+    :at="field"
     :house="house"
     :refused="refused"
     :fine="fine"

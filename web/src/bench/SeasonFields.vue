@@ -106,60 +106,22 @@ function live(home: string) {
       ]"
       @choose="know"
     />
-    <PlainField
-      v-if="seasons.known === 'METER'"
-      label="Meter reads"
-      field="seasons.meter"
-      unit="%"
-      :least="0"
-      :most="100"
-    />
+    <PlainField v-if="seasons.known === 'METER'" label="Meter reads" field="seasons.meter" unit="%" />
     <button v-if="seasons.known === 'METER'" type="button" class="word" @click="press">
       Press the meter to the board
     </button>
     <template v-if="seasons.known === 'SHOP_AIR'">
       <button type="button" class="word" @click="readLogger">Read the shop’s logger</button>
-      <PlainField
-        label="Shop temperature"
-        field="seasons.shop.temperature"
-        unit="°C"
-        :least="-10"
-        :most="60"
-      />
-      <PlainField label="Shop humidity" field="seasons.shop.humidity" unit="%" :least="0" :most="95" />
-      <PlainField
-        label="Weeks in the shop"
-        field="seasons.weeks"
-        unit="weeks"
-        :least="0"
-        :most="2000"
-        optional
-      />
+      <PlainField label="Shop temperature" field="seasons.shop.temperature" unit="°C" />
+      <PlainField label="Shop humidity" field="seasons.shop.humidity" unit="%" />
+      <PlainField label="Weeks in the shop" field="seasons.weeks" unit="weeks" optional />
     </template>
     <ChoiceField label="It will live in" :value="home" :choices="homes" @choose="live" />
     <template v-if="home === 'OWN'">
-      <PlainField
-        label="One season, temperature"
-        field="seasons.one.temperature"
-        unit="°C"
-        :least="-10"
-        :most="60"
-      />
-      <PlainField label="One season, humidity" field="seasons.one.humidity" unit="%" :least="0" :most="95" />
-      <PlainField
-        label="Other season, temperature"
-        field="seasons.other.temperature"
-        unit="°C"
-        :least="-10"
-        :most="60"
-      />
-      <PlainField
-        label="Other season, humidity"
-        field="seasons.other.humidity"
-        unit="%"
-        :least="0"
-        :most="95"
-      />
+      <PlainField label="One season, temperature" field="seasons.one.temperature" unit="°C" />
+      <PlainField label="One season, humidity" field="seasons.one.humidity" unit="%" />
+      <PlainField label="Other season, temperature" field="seasons.other.temperature" unit="°C" />
+      <PlainField label="Other season, humidity" field="seasons.other.humidity" unit="%" />
     </template>
     <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
     <div v-if="year" class="year">

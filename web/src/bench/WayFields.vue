@@ -33,24 +33,10 @@ const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
     label="Key slimmer by"
     field="jig.slimmerBy"
     house="jig.slimmer"
-    :most="5"
     fine
   />
-  <PlanLength
-    v-if="way === 'ROUTER_SLED'"
-    label="Base the bit passes"
-    field="jig.base"
-    house="jig.base"
-    :most="100"
-  />
-  <PlanLength
-    v-if="way === 'ROD_KEY'"
-    label="Rod, measured"
-    field="jig.rod"
-    house="jig.key"
-    :most="60"
-    fine
-  />
+  <PlanLength v-if="way === 'ROUTER_SLED'" label="Base the bit passes" field="jig.base" house="jig.base" />
+  <PlanLength v-if="way === 'ROD_KEY'" label="Rod, measured" field="jig.rod" house="jig.key" fine />
   <template v-if="way === 'SHIM_FENCE'">
     <template v-if="bench.plan?.jig.leaves">
       <PlanLength label="Gap on the zero block" field="jig.leaves.zeroGap" house="jig.zero-gap" fine />
@@ -73,8 +59,6 @@ const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
         v-if="!bench.plan.jig.leaves.set.length"
         label="A sheet measures"
         field="jig.leaves.paper"
-        :least="0.02"
-        :most="1"
         fine
       />
     </template>
@@ -82,7 +66,7 @@ const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
   </template>
   <template v-if="way === 'SCREW'">
     <template v-if="bench.plan?.jig.screw">
-      <PlanLength label="Lead of the screw" field="jig.screw.lead" :least="0.1" :most="50" fine />
+      <PlanLength label="Lead of the screw" field="jig.screw.lead" fine />
       <ChoiceField
         label="The crank stops at"
         :value="String(bench.plan.jig.screw.parts)"
@@ -99,9 +83,9 @@ const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
         "
         @choose="bench.set('jig.screw.parts', Number($event))"
       />
-      <PlainField label="Teeth, driving" field="jig.screw.driver" unit="" :least="1" :most="400" whole />
-      <PlainField label="Teeth, driven" field="jig.screw.driven" unit="" :least="1" :most="400" whole />
-      <PlanLength label="Backlash" field="jig.screw.backlash" house="" :most="5" fine />
+      <PlainField label="Teeth, driving" field="jig.screw.driver" unit="" whole />
+      <PlainField label="Teeth, driven" field="jig.screw.driven" unit="" whole />
+      <PlanLength label="Backlash" field="jig.screw.backlash" house="" fine />
     </template>
     <template v-else>
       <p class="said">A rod of 2 mm lead, marked at every eighth of a turn.</p>
@@ -113,18 +97,9 @@ const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
     label="The scale can be set to"
     field="jig.resolution"
     house="jig.resolution"
-    :most="5"
     fine
   />
-  <PlanLength
-    v-if="way === 'HAND'"
-    label="Stepped past the edge by"
-    field="jig.closingError"
-    house=""
-    :least="-100"
-    :most="100"
-    fine
-  />
+  <PlanLength v-if="way === 'HAND'" label="Stepped past the edge by" field="jig.closingError" house="" fine />
 </template>
 
 <style scoped>

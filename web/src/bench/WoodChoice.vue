@@ -48,7 +48,5 @@ function choose(id: string) {
     label="Ring angle: 0 flat-sawn, 90 quarter-sawn"
     :field="`${field}.ringAngle`"
     unit="°"
-    :least="0"
-    :most="90"
   />
 </template>

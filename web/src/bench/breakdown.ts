@@ -1,6 +1,13 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { answer as got, api, problemOf, type BoxPlan, type BreakdownView, type KeptBlank } from '../api/client'
+import {
+  answer as got,
+  api,
+  problemOf,
+  type BoxPlan,
+  type BreakdownView,
+  type KeptBlank
+} from '../api/client'
 import { useBench } from './store'
 
 /** The search for a cut plan over the boards on the rack: asked for, waited for, stopped. */
@@ -61,7 +68,9 @@ export const useBreakdown = defineStore('breakdown', () => {
   /** Stops what was asked for last, be it seen yet or not. */
   async function stop() {
     if (!asked) return
-    await follow(asked.then(({ id }) => got(api.DELETE('/api/breakdowns/{id}', { params: { path: { id } } }))))
+    await follow(
+      asked.then(({ id }) => got(api.DELETE('/api/breakdowns/{id}', { params: { path: { id } } })))
+    )
   }
 
   function forget() {

@@ -248,8 +248,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
           :text="text(field)"
           :mm="blank[field]"
           :unit="rackUnit"
-          :least="1"
-          :most="field === 'length' ? 20000 : field === 'width' ? 3000 : 400"
+          :at="`rack.blank.${field}`"
           :refused="refusedAt(field)"
           @read="(mm) => mm !== undefined && change((b) => (b[field] = mm))"
         />
@@ -265,8 +264,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
           label="Ring angle: 0 flat-sawn, 90 quarter-sawn"
           :value="blank.ringAngle"
           unit="°"
-          :least="0"
-          :most="90"
+          at="rack.blank.ringAngle"
           @read="(v) => change((b) => (b.ringAngle = v ?? 0))"
         />
         <ChoiceField
@@ -289,8 +287,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
           label="Moisture"
           :value="blank.moisture?.percent"
           unit="%"
-          :least="0"
-          :most="100"
+          at="rack.blank.moisture.percent"
           optional
           @read="
             (v) =>
@@ -324,6 +321,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
             :text="text(`defects.${i}.${end}`)"
             :mm="d[end]"
             :unit="rackUnit"
+            :at="`rack.blank.defects.${i}.${end}`"
             :refused="refusedAt(`defects.${i}.${end}`)"
             @read="(mm) => mm !== undefined && change((b) => ((b.defects[i] ?? d)[end] = mm))"
           />
@@ -335,6 +333,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
               :text="text(`defects.${i}.${end}`)"
               :mm="d[end]"
               :unit="rackUnit"
+              :at="`rack.blank.defects.${i}.${end}`"
               :refused="refusedAt(`defects.${i}.${end}`)"
               @read="(mm) => mm !== undefined && change((b) => ((b.defects[i] ?? d)[end] = mm))"
             />

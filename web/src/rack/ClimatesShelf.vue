@@ -156,32 +156,28 @@ async function putBack() {
           label="One season"
           :value="wish.one.temperature"
           unit="°C"
-          :least="-10"
-          :most="60"
+          at="rack.air.temperature"
           @read="(v) => (wish.one.temperature = v ?? 20)"
         />
         <NumberField
           label="its humidity"
           :value="wish.one.humidity"
           unit="%"
-          :least="0"
-          :most="95"
+          at="rack.air.humidity"
           @read="(v) => (wish.one.humidity = v ?? 40)"
         />
         <NumberField
           label="Other season"
           :value="wish.other.temperature"
           unit="°C"
-          :least="-10"
-          :most="60"
+          at="rack.air.temperature"
           @read="(v) => (wish.other.temperature = v ?? 20)"
         />
         <NumberField
           label="its humidity"
           :value="wish.other.humidity"
           unit="%"
-          :least="0"
-          :most="95"
+          at="rack.air.humidity"
           @read="(v) => (wish.other.humidity = v ?? 60)"
         />
         <p class="small">Which of the two is the wetter for wood is worked out, not assumed.</p>

@@ -1,16 +1,23 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
-import { ref, useId, watch } from 'vue'
+import { computed, ref, useId, watch } from 'vue'
+import { useBounds } from '../api/bounds'
 
 /** A plain number of a thing on the rack. */
 const props = defineProps<{
   label: string
   value: number | undefined
   unit: string
-  least: number
-  most: number
+  /** place of the field among the bounds */
+  at?: string
+  /** its bounds where they are not a field's own */
+  least?: number
+  most?: number
   optional?: boolean
 }>()
+const bounds = useBounds()
+const least = computed(() => props.least ?? bounds.of(props.at ?? '').least)
+const most = computed(() => props.most ?? bounds.of(props.at ?? '').most)
 const emit = defineEmits<{ read: [value: number | undefined] }>()
 const id = useId()
 const typed = ref(props.value === undefined ? '' : String(props.value))
@@ -27,8 +34,8 @@ function read() {
   error.value = ''
   if (!text && props.optional) emit('read', undefined)
   else if (!text || !Number.isFinite(number)) error.value = `“${typed.value}” is not a number.`
-  else if (number < props.least || number > props.most)
-    error.value = `Between ${props.least} and ${props.most} ${props.unit}; the value before still stands.`
+  else if (number < least.value || number > most.value)
+    error.value = `Between ${least.value} and ${most.value} ${props.unit}; the value before still stands.`
   else if (number !== props.value) emit('read', number)
 }
 </script>

@@ -155,8 +155,7 @@ async function putBack() {
             label="Shrinks across the rings"
             :value="wish.radial"
             unit="%"
-            :least="0.1"
-            :most="30"
+            at="rack.wood.radial"
             optional
             @read="(v) => (v === undefined ? delete wish.radial : (wish.radial = v))"
           />
@@ -164,8 +163,7 @@ async function putBack() {
             label="Shrinks along the rings"
             :value="wish.tangential"
             unit="%"
-            :least="0.1"
-            :most="30"
+            at="rack.wood.tangential"
             optional
             @read="(v) => (v === undefined ? delete wish.tangential : (wish.tangential = v))"
           />
@@ -174,8 +172,7 @@ async function putBack() {
             label="Fibre saturation"
             :value="wish.fibreSaturation"
             unit="%"
-            :least="15"
-            :most="40"
+            at="rack.wood.fibreSaturation"
             @read="(v) => (wish.fibreSaturation = v ?? 30)"
           />
         </template>
@@ -184,16 +181,14 @@ async function putBack() {
           label="Moves from 30 to 90 % humidity"
           :value="wish.sheetMovement"
           unit="%"
-          :least="0"
-          :most="5"
+          at="rack.wood.sheetMovement"
           @read="(v) => (wish.sheetMovement = v ?? 0.15)"
         />
         <NumberField
           label="Specific gravity at 12 %"
           :value="wish.specificGravity"
           unit=""
-          :least="0.05"
-          :most="1.5"
+          at="rack.wood.specificGravity"
           @read="(v) => (wish.specificGravity = v ?? 0.5)"
         />
         <p v-if="failed" class="failed" role="alert">{{ failed }}</p>

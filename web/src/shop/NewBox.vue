@@ -26,13 +26,13 @@ const wish = reactive({
 })
 const lengths = reactive<Record<string, number | undefined>>({})
 const asked = [
-  { key: 'length', label: 'Length', least: 5, most: 3000 },
-  { key: 'width', label: 'Width', least: 5, most: 3000 },
-  { key: 'height', label: 'Height of the wall', least: 5, most: 1500 },
-  { key: 'thickness', label: 'Thickness of the board', least: 1, most: 200 },
-  { key: 'blankLength', label: 'Length of the board', least: 1, most: 20000 },
-  { key: 'blankWidth', label: 'Width of the board', least: 1, most: 3000 },
-  { key: 'kerf', label: 'Kerf of the cutter, measured', least: 0.2, most: 200 }
+  { key: 'length', label: 'Length', at: 'size.length' },
+  { key: 'width', label: 'Width', at: 'size.width' },
+  { key: 'height', label: 'Height of the wall', at: 'size.height' },
+  { key: 'thickness', label: 'Thickness of the board', at: 'size.thickness' },
+  { key: 'blankLength', label: 'Length of the board', at: 'blank.length' },
+  { key: 'blankWidth', label: 'Width of the board', at: 'blank.width' },
+  { key: 'kerf', label: 'Kerf of the cutter, measured', at: 'fingers.kerf' }
 ]
 /** What the length field of one question needs. */
 function asLength(a: (typeof asked)[number]) {
@@ -40,8 +40,7 @@ function asLength(a: (typeof asked)[number]) {
     label: a.label,
     text: '',
     unit: wish.unit,
-    least: a.least,
-    most: a.most,
+    at: a.at,
     fine: a.key === 'kerf',
     refused: refusedAt.value === a.key ? refused.value : ''
   }

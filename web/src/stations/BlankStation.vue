@@ -84,17 +84,11 @@ const copying =
       />
       <BatchFields v-if="batch" />
       <template v-else>
-        <PlanLength label="Blank length" field="blank.length" :least="1" />
-        <PlanLength label="Blank width" field="blank.width" :least="1" :most="3000" />
+        <PlanLength label="Blank length" field="blank.length" />
+        <PlanLength label="Blank width" field="blank.width" />
       </template>
-      <PlanLength label="Squaring, each end" field="blank.squaring" house="blank.squaring" :most="500" />
-      <PlanLength
-        label="Kerf of the parting saw"
-        field="blank.crosscutKerf"
-        house="blank.kerf"
-        :most="20"
-        fine
-      />
+      <PlanLength label="Squaring, each end" field="blank.squaring" house="blank.squaring" />
+      <PlanLength label="Kerf of the parting saw" field="blank.crosscutKerf" house="blank.kerf" fine />
       <div v-if="!batch" class="keep">
         <Checkbox
           :model-value="bench.plan?.blank.keepOffcut ?? false"
@@ -110,7 +104,6 @@ const copying =
           :key="i"
           :label="`${letter} measures, planed`"
           :field="`blank.measured.${i}`"
-          :most="200"
           fine
         />
         <button type="button" class="word" @click="forget">Forget the readings</button>

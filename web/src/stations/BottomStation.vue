@@ -59,8 +59,8 @@ const captured = computed(() => (bench.plan?.bottom.kind === 'CAPTURED' ? bench.
           ]"
           @choose="bench.set('bottom.grain', $event)"
         />
-        <PlanLength label="Gap at the wettest" field="bottom.gap" house="bottom.gap" :most="50" fine />
-        <PlanLength label="End fit" field="bottom.endFit" house="bottom.end-fit" :most="20" fine />
+        <PlanLength label="Gap at the wettest" field="bottom.gap" house="bottom.gap" fine />
+        <PlanLength label="End fit" field="bottom.endFit" house="bottom.end-fit" fine />
         <div class="pinned">
           <Checkbox
             :model-value="captured.pinned"

@@ -168,8 +168,6 @@ watch(
               :key="i"
               :label="`${i + 1} ${i % 2 ? 'slot' : 'finger'}`"
               :field="`fingers.widths.${i}`"
-              :least="0.2"
-              :most="1500"
               fine
             />
           </div>
@@ -197,7 +195,7 @@ watch(
         It follows from what leads.
         <RouterLink :to="{ name: 'bench', params: { id: bench.id, station: 'size' } }">To Size</RouterLink>
       </p>
-      <PlanLength v-else label="Height of the wall" field="size.height" :least="5" :most="1500" />
+      <PlanLength v-else label="Height of the wall" field="size.height" />
       <ChoiceField
         v-if="!bench.plan?.fingers.widths"
         label="That height is"
@@ -210,8 +208,8 @@ watch(
         @choose="giveWay"
       />
       <template v-if="give === 'OWN' && !bench.plan?.fingers.widths">
-        <PlanLength label="May close lower by" field="fingers.lowerBy" house="fingers.lower-by" :most="200" />
-        <PlanLength label="May close higher by" field="fingers.higherBy" :most="200" />
+        <PlanLength label="May close lower by" field="fingers.lowerBy" house="fingers.lower-by" />
+        <PlanLength label="May close higher by" field="fingers.higherBy" />
       </template>
       <ChoiceField label="Cut with" :value="tool" :choices="tools" @choose="chooseTool" />
       <div v-if="tool === ' '" class="cutter">
@@ -225,22 +223,8 @@ watch(
           @blur="bench.settle()"
         />
       </div>
-      <PlanLength
-        v-if="tool === ' '"
-        label="Its kerf, measured"
-        field="fingers.kerf"
-        :least="0.2"
-        :most="200"
-        fine
-      />
-      <PlanLength
-        label="Clearance"
-        field="fingers.clearance"
-        house="fingers.clearance"
-        :least="-0.5"
-        :most="2"
-        fine
-      />
+      <PlanLength v-if="tool === ' '" label="Its kerf, measured" field="fingers.kerf" fine />
+      <PlanLength label="Clearance" field="fingers.clearance" house="fingers.clearance" fine />
       <ChoiceField
         label="Count"
         :value="bench.plan?.fingers.parity ?? 'ODD'"

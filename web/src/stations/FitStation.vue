@@ -122,8 +122,7 @@ function when(iso: string) {
             :label="`${kind} reading ${i}`"
             text=""
             :unit="bench.plan?.unit ?? 'MILLIMETRE'"
-            :least="0.1"
-            :most="300"
+            at="testCut.slots.0"
             bare
             :house="i > 1 ? ' ' : ''"
             fine
@@ -138,8 +137,7 @@ function when(iso: string) {
           "
           :mm="moved"
           :unit="bench.plan?.unit ?? 'MILLIMETRE'"
-          :least="-20"
-          :most="20"
+          at="testCut.moved"
           house="not moved"
           fine
           @read="(mm) => (moved = mm)"

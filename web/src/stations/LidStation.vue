@@ -51,8 +51,8 @@ const sliding = computed(() => bench.plan?.lid.kind === 'SLIDING')
       />
       <template v-if="sliding">
         <PanelFields of="lid" wood="Wood of the lid" thickness="Lid thickness" />
-        <PlanLength label="Running clearance" field="lid.running" house="lid.running" :most="20" fine />
-        <PlanLength label="Clearance in height" field="lid.vertical" house="lid.vertical" :most="5" fine />
+        <PlanLength label="Running clearance" field="lid.running" house="lid.running" fine />
+        <PlanLength label="Clearance in height" field="lid.vertical" house="lid.vertical" fine />
         <SeasonFields />
       </template>
     </template>

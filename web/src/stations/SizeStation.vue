@@ -153,24 +153,17 @@ function forget() {
         <PlanLength
           :label="size?.from === 'INSIDE' ? 'Inside length' : 'Outside length'"
           field="size.length"
-          :least="5"
-          :most="3000"
         />
-        <PlanLength
-          :label="size?.from === 'INSIDE' ? 'Inside width' : 'Outside width'"
-          field="size.width"
-          :least="5"
-          :most="3000"
-        />
-        <PlanLength label="Height of the wall" field="size.height" :least="5" :most="1500" />
+        <PlanLength :label="size?.from === 'INSIDE' ? 'Inside width' : 'Outside width'" field="size.width" />
+        <PlanLength label="Height of the wall" field="size.height" />
       </template>
       <template v-else-if="size?.from === 'OPENING'">
-        <PlanLength label="The place, length" field="size.opening.length" :least="5" :most="5000" />
-        <PlanLength label="The place, width" field="size.opening.width" :least="5" :most="5000" />
-        <PlanLength label="The place, height" field="size.opening.height" :least="5" :most="3000" />
-        <PlanLength label="Leave along" field="size.opening.clearLength" :most="1000" />
-        <PlanLength label="Leave across" field="size.opening.clearWidth" :most="1000" />
-        <PlanLength label="Leave above" field="size.opening.clearHeight" :most="1000" />
+        <PlanLength label="The place, length" field="size.opening.length" />
+        <PlanLength label="The place, width" field="size.opening.width" />
+        <PlanLength label="The place, height" field="size.opening.height" />
+        <PlanLength label="Leave along" field="size.opening.clearLength" />
+        <PlanLength label="Leave across" field="size.opening.clearWidth" />
+        <PlanLength label="Leave above" field="size.opening.clearHeight" />
         <p class="trade">A tray on runners wants its room across exact; along it may be loose.</p>
       </template>
       <ContentsFields v-if="size?.from === 'CONTENTS'" />
@@ -178,14 +171,8 @@ function forget() {
         What goes in is still tried against the inside.
         <button type="button" class="word" @click="forget">Forget it</button>
       </p>
-      <PlanLength label="Thickness of the parts" field="size.thickness" :least="1" :most="200" />
-      <PlanLength
-        label="Of the ends, when it differs"
-        field="size.endThickness"
-        house="size.thickness"
-        :least="1"
-        :most="200"
-      />
+      <PlanLength label="Thickness of the parts" field="size.thickness" />
+      <PlanLength label="Of the ends, when it differs" field="size.endThickness" house="size.thickness" />
       <WoodChoice label="Wood of the walls" field="walls" />
       <ChoiceField
         label="The ends"
@@ -203,13 +190,7 @@ function forget() {
         :choices="lowerWalls"
         @choose="lower"
       />
-      <PlanLength
-        v-if="size?.lowered"
-        label="Height of the low wall"
-        field="size.lowered.height"
-        :least="3"
-        :most="1500"
-      />
+      <PlanLength v-if="size?.lowered" label="Height of the low wall" field="size.lowered.height" />
       <ChoiceField
         label="Finger tips"
         :value="size?.tips ?? 'SAND'"
@@ -221,7 +202,6 @@ function forget() {
         :label="size?.tips === 'UNDER' ? 'Tips under by' : 'Proud'"
         field="size.proud"
         house="size.tips"
-        :most="50"
         fine
       />
     </template>

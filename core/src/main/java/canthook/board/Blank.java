@@ -3,6 +3,8 @@ package canthook.board;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.LengthUnit;
+import canthook.refusal.Bounds;
+import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -60,11 +62,13 @@ public record Blank(
             GUESS
         }
 
+        public static final Range PERCENT = new Range("Moisture", 0, 100, "%");
+
         /** Above this no wood holds any more water inside its walls. */
         private static final double SATURATION = 30;
 
         public MoistureKnown {
-            Refused.unlessBetween("percent", "Moisture", percent, 0, 100, "%");
+            PERCENT.check("percent", percent);
             Refused.ifMissing("on", "The day of the reading", on);
             if (!on.matches("\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])")) {
                 throw new Refused("on", "The day of the reading is written like 2025-03-02.");
@@ -78,6 +82,11 @@ public record Blank(
         }
     }
 
+    public static final Bounds LENGTH = new Bounds("Length", Length.mm(1), Length.LONGEST);
+    public static final Bounds WIDTH = new Bounds("Width", Length.mm(1), Length.mm(3000));
+    public static final Bounds THICKNESS = new Bounds("Thickness", Length.mm(1), Length.mm(400));
+    public static final Range RING_ANGLE = new Range("Ring angle", 0, 90, "°");
+
     public Blank {
         Refused.ifMissing("id", "The blank's id", id);
         if (!id.matches("[a-z0-9][a-z0-9-]{0,59}")) {
@@ -88,11 +97,11 @@ public record Blank(
         if (name.isEmpty() || name.length() > 60) {
             throw new Refused("name", "A blank needs a name of 1 to 60 letters.");
         }
-        Refused.unlessBetween("length", "Length", length, Length.mm(1), Length.LONGEST);
-        Refused.unlessBetween("width", "Width", width, Length.mm(1), Length.mm(3000));
-        Refused.unlessBetween("thickness", "Thickness", thickness, Length.mm(1), Length.mm(400));
+        LENGTH.check("length", length);
+        WIDTH.check("width", width);
+        THICKNESS.check("thickness", thickness);
         Refused.ifMissing("wood", "Wood", wood);
-        Refused.unlessBetween("ringAngle", "Ring angle", ringAngle, 0, 90, "°");
+        RING_ANGLE.check("ringAngle", ringAngle);
         figure = figure == null ? GrainFigure.STRAIGHT : figure;
         note = note == null ? "" : note;
         if (note.length() > 300) {

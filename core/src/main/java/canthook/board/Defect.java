@@ -1,6 +1,7 @@
 package canthook.board;
 
 import canthook.length.Length;
+import canthook.refusal.Bounds;
 import canthook.refusal.Refused;
 import org.jspecify.annotations.Nullable;
 
@@ -31,10 +32,15 @@ public record Defect(
         OTHER
     }
 
+    public static final Bounds FROM = new Bounds("Where the defect begins", Length.ZERO, Length.LONGEST);
+    public static final Bounds TO = new Bounds("Where the defect ends", Length.ZERO, Length.LONGEST);
+    public static final Bounds ACROSS_FROM = new Bounds("Lower edge of the defect", Length.ZERO, Length.mm(3000));
+    public static final Bounds ACROSS_TO = new Bounds("Upper edge of the defect", Length.ZERO, Length.mm(3000));
+
     public Defect {
         Refused.ifMissing("kind", "What the defect is", kind);
-        Refused.unlessBetween("from", "Where the defect begins", from, Length.ZERO, Length.LONGEST);
-        Refused.unlessBetween("to", "Where the defect ends", to, Length.ZERO, Length.LONGEST);
+        FROM.check("from", from);
+        TO.check("to", to);
         if (!to.isOver(from)) {
             throw new Refused("to", "The defect must end further along than it begins.");
         }
@@ -42,7 +48,8 @@ public record Defect(
             throw new Refused("acrossTo", "Give both edges of the defect across the blank, or neither.");
         }
         if (acrossFrom != null && acrossTo != null) {
-            Refused.unlessBetween("acrossFrom", "Lower edge of the defect", acrossFrom, Length.ZERO, Length.mm(3000));
+            ACROSS_FROM.check("acrossFrom", acrossFrom);
+            ACROSS_TO.check("acrossTo", acrossTo);
             if (!acrossTo.isOver(acrossFrom)) {
                 throw new Refused("acrossTo", "The defect's upper edge must lie above its lower edge.");
             }

@@ -1,6 +1,7 @@
 package canthook.cutter;
 
 import canthook.length.Length;
+import canthook.refusal.Bounds;
 import canthook.refusal.Refused;
 import org.jspecify.annotations.Nullable;
 
@@ -58,6 +59,10 @@ public record Cutter(
         RAKER
     }
 
+    public static final Bounds NOMINAL = new Bounds("Nominal width", Length.mm(0.1), Length.mm(200));
+    public static final Bounds KERF = new Bounds("Measured kerf", Length.mm(0.2), Length.mm(200));
+    public static final Bounds REACH = new Bounds("Reach", Length.mm(1), Length.mm(500));
+
     public Cutter {
         Refused.ifMissing("id", "The cutter's id", id);
         Refused.ifMissing("name", "The cutter's name", name);
@@ -66,8 +71,8 @@ public record Cutter(
             throw new Refused("name", "A cutter needs a name of 1 to 60 letters.");
         }
         Refused.ifMissing("kind", "The kind of cutter", kind);
-        Refused.unlessBetween("nominal", "Nominal width", nominal, Length.mm(0.1), Length.mm(200));
-        Refused.unlessBetween("kerf", "Measured kerf", kerf, Length.mm(0.2), Length.mm(200));
+        NOMINAL.check("nominal", nominal);
+        KERF.check("kerf", kerf);
         if (kerfOn != null && !kerfOn.matches("\\d{4}-\\d{2}-\\d{2}")) {
             throw new Refused("kerfOn", "The day it was measured is written like 2026-03-02.");
         }
@@ -79,7 +84,7 @@ public record Cutter(
         if (note.length() > 300) {
             throw new Refused("note", "The note is longer than 300 letters.");
         }
-        Refused.unlessAbsentOrBetween("reach", "Reach", reach, Length.mm(1), Length.mm(500));
+        REACH.unlessAbsent("reach", reach);
         if ((kind == Kind.STACK) != (stack != null)) {
             throw new Refused("stack", "A stacked cutter has outer blades, chippers and shims; no other cutter has.");
         }

@@ -1,6 +1,7 @@
 package canthook.cutter;
 
 import canthook.length.Length;
+import canthook.refusal.Bounds;
 import canthook.refusal.Refused;
 import java.util.Comparator;
 import java.util.List;
@@ -29,21 +30,26 @@ public record StackSet(Length outer, List<Length> chippers, List<Length> shims, 
     /** More shims than this are no set any more. */
     public static final int MOST_SHIMS = 12;
 
+    public static final Bounds OUTER = new Bounds("The outer blades together", Length.mm(1), Length.mm(60));
+    public static final Bounds CHIPPERS = new Bounds("A chipper", Length.mm(0.5), Length.mm(20));
+    public static final Bounds SHIMS = new Bounds("A shim", Length.mm(0.02), Length.mm(3));
+    /** At least the outer blades. */
+    public static final Bounds ARBOR = new Bounds("What the arbor holds", Length.mm(1), Length.mm(80));
+
     public StackSet {
-        Refused.unlessBetween("outer", "The outer blades together", outer, Length.mm(1), Length.mm(60));
-        chippers = pieces("chippers", "A chipper", chippers, MOST_CHIPPERS, Length.mm(0.5), Length.mm(20));
-        shims = pieces("shims", "A shim", shims, MOST_SHIMS, Length.mm(0.02), Length.mm(3));
-        Refused.unlessBetween("arbor", "What the arbor holds", arbor, outer, Length.mm(80));
+        OUTER.check("outer", outer);
+        chippers = pieces("chippers", CHIPPERS, chippers, MOST_CHIPPERS);
+        shims = pieces("shims", SHIMS, shims, MOST_SHIMS);
+        new Bounds(ARBOR.name(), outer, ARBOR.most()).check("arbor", arbor);
     }
 
-    private static List<Length> pieces(
-            String field, String label, List<Length> pieces, int most, Length least, Length widest) {
+    private static List<Length> pieces(String field, Bounds bounds, List<Length> pieces, int most) {
         List<Length> all = pieces == null ? List.of() : List.copyOf(pieces);
         if (all.size() > most) {
             throw new Refused(field, "At most " + most + " of them.");
         }
         for (int i = 0; i < all.size(); i++) {
-            Refused.unlessBetween(field + "[" + i + "]", label, all.get(i), least, widest);
+            bounds.check(field + "[" + i + "]", all.get(i));
         }
         return all;
     }

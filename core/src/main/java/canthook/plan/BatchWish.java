@@ -1,5 +1,6 @@
 package canthook.plan;
 
+import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import java.util.HashSet;
 import java.util.List;

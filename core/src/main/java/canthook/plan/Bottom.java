@@ -1,6 +1,7 @@
 package canthook.plan;
 
 import canthook.length.Length;
+import canthook.refusal.Bounds;
 import canthook.refusal.Refused;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;

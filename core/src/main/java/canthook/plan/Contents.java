@@ -1,6 +1,8 @@
 package canthook.plan;
 
 import canthook.length.Length;
+import canthook.refusal.Bounds;
+import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -49,6 +51,8 @@ public record Contents(List<Item> items, @Nullable Length divider) {
             Length playWidth,
             Length playHeight,
             @Nullable Length divider) {
+        public static final Range COUNT = new Range("How many of a kind", 1, 1000, "");
+
         public static final Bounds LENGTH = new Bounds("Length of the thing", Length.mm(0.1), Length.mm(3000));
 
         public static final Bounds WIDTH = new Bounds("Width of the thing", Length.mm(0.1), Length.mm(3000));
@@ -71,9 +75,7 @@ public record Contents(List<Item> items, @Nullable Length divider) {
             LENGTH.check("length", length);
             WIDTH.check("width", width);
             HEIGHT.check("height", height);
-            if (count < 1 || count > 1000) {
-                throw new Refused("count", "Between 1 and 1000 of a kind; " + count + " is not.");
-            }
+            COUNT.check("count", count);
             Refused.ifMissing("laid", "How they lie", laid);
             PLAY_LENGTH.check("playLength", playLength);
             PLAY_WIDTH.check("playWidth", playWidth);

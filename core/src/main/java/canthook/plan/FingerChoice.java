@@ -2,6 +2,7 @@ package canthook.plan;
 
 import canthook.cutter.Cutter;
 import canthook.length.Length;
+import canthook.refusal.Bounds;
 import canthook.refusal.Refused;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

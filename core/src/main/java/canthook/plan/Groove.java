@@ -1,6 +1,7 @@
 package canthook.plan;
 
 import canthook.length.Length;
+import canthook.refusal.Bounds;
 
 /**
  * A groove along the inside of the walls.

@@ -1,6 +1,8 @@
 package canthook.plan;
 
 import canthook.length.Length;
+import canthook.refusal.Bounds;
+import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

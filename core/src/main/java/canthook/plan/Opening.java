@@ -1,6 +1,7 @@
 package canthook.plan;
 
 import canthook.length.Length;
+import canthook.refusal.Bounds;
 
 /**
  * The place a box must fit: an opening, or the inside of a host box. A tray on runners wants its clearance across exact and may

@@ -1,5 +1,6 @@
 package canthook.plan;
 
+import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import canthook.wood.Air;
 import org.jspecify.annotations.Nullable;

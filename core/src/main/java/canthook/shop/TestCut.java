@@ -1,6 +1,7 @@
 package canthook.shop;
 
 import canthook.length.Length;
+import canthook.refusal.Bounds;
 import canthook.refusal.Refused;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -24,11 +25,15 @@ public record TestCut(
         @Nullable Length kerf) {
     private static final int MOST_READINGS = 12;
 
+    public static final Bounds SLOTS = new Bounds("Slot reading", Length.mm(0.1), Length.mm(300));
+    public static final Bounds FINGERS = new Bounds("Finger reading", Length.mm(0.1), Length.mm(300));
+    public static final Bounds MOVED = new Bounds("Move made", Length.mm(-20), Length.mm(20));
+
     public TestCut {
         Refused.ifMissing("at", "When it was cut", at);
-        readings("slots", "Slot reading", slots);
-        readings("fingers", "Finger reading", fingers);
-        Refused.unlessAbsentOrBetween("moved", "Move made", moved, Length.mm(-20), Length.mm(20));
+        readings("slots", SLOTS, slots);
+        readings("fingers", FINGERS, fingers);
+        MOVED.unlessAbsent("moved", moved);
         slots = List.copyOf(slots);
         fingers = List.copyOf(fingers);
     }
@@ -43,15 +48,15 @@ public record TestCut(
         return new TestCut(at, slots, fingers, moved, count, with);
     }
 
-    private static void readings(String field, String label, @Nullable List<Length> readings) {
+    private static void readings(String field, Bounds bounds, @Nullable List<Length> readings) {
         if (readings == null || readings.isEmpty()) {
-            throw new Refused(field, label + " is missing. Read it with a caliper in one to three places.");
+            throw new Refused(field, bounds.name() + " is missing. Read it with a caliper in one to three places.");
         }
         if (readings.size() > MOST_READINGS) {
             throw new Refused(field, "At most " + MOST_READINGS + " readings.");
         }
         for (int i = 0; i < readings.size(); i++) {
-            Refused.unlessBetween(field + "[" + i + "]", label, readings.get(i), Length.mm(0.1), Length.mm(300));
+            bounds.check(field + "[" + i + "]", readings.get(i));
         }
     }
 }

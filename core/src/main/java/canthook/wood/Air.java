@@ -1,6 +1,6 @@
 package canthook.wood;
 
-import canthook.refusal.Refused;
+import canthook.refusal.Range;
 
 /**
  * Air at rest.
@@ -9,8 +9,11 @@ import canthook.refusal.Refused;
  * @param humidity relative humidity in percent, 0…95
  */
 public record Air(double temperature, double humidity) {
+    public static final Range TEMPERATURE = new Range("Temperature", -10, 60, "°C");
+    public static final Range HUMIDITY = new Range("Relative humidity", 0, 95, "%");
+
     public Air {
-        Refused.unlessBetween("temperature", "Temperature", temperature, -10, 60, "°C");
-        Refused.unlessBetween("humidity", "Relative humidity", humidity, 0, 95, "%");
+        TEMPERATURE.check("temperature", temperature);
+        HUMIDITY.check("humidity", humidity);
     }
 }

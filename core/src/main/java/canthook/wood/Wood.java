@@ -1,5 +1,6 @@
 package canthook.wood;
 
+import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import org.jspecify.annotations.Nullable;
 
@@ -44,6 +45,12 @@ public record Wood(
         FIBREBOARD
     }
 
+    public static final Range RADIAL = new Range("Radial shrinkage", 0, 30, "%");
+    public static final Range TANGENTIAL = new Range("Tangential shrinkage", 0, 30, "%");
+    public static final Range FIBRE_SATURATION = new Range("Fibre saturation", 15, 40, "%");
+    public static final Range SPECIFIC_GRAVITY = new Range("Specific gravity", 0.05, 1.5, "");
+    public static final Range SHEET_MOVEMENT = new Range("Movement of the sheet", 0, 5, "%");
+
     public Wood {
         Refused.ifMissing("id", "The wood's id", id);
         Refused.ifMissing("name", "The wood's name", name);
@@ -54,11 +61,11 @@ public record Wood(
             throw new Refused("name", "A wood needs a name of 1 to 60 letters.");
         }
         Refused.ifMissing("kind", "The kind of wood", kind);
-        Refused.unlessBetween("radial", "Radial shrinkage", radial, 0, 30, "%");
-        Refused.unlessBetween("tangential", "Tangential shrinkage", tangential, 0, 30, "%");
-        Refused.unlessBetween("fibreSaturation", "Fibre saturation", fibreSaturation, 15, 40, "%");
-        Refused.unlessBetween("specificGravity", "Specific gravity", specificGravity, 0.05, 1.5, "");
-        Refused.unlessBetween("sheetMovement", "Movement of the sheet", sheetMovement, 0, 5, "%");
+        RADIAL.check("radial", radial);
+        TANGENTIAL.check("tangential", tangential);
+        FIBRE_SATURATION.check("fibreSaturation", fibreSaturation);
+        SPECIFIC_GRAVITY.check("specificGravity", specificGravity);
+        SHEET_MOVEMENT.check("sheetMovement", sheetMovement);
         boolean sheet = kind == Kind.PLYWOOD || kind == Kind.FIBREBOARD;
         if (!sheet && (radial <= 0 || tangential <= 0)) {
             throw new Refused(

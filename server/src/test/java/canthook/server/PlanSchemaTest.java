@@ -6,7 +6,7 @@ import canthook.length.Length;
 import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
 import canthook.plan.Lid;
-import canthook.plan.PlanBounds;
+import canthook.refusal.FieldBounds;
 import canthook.server.export.ProjectFile;
 import canthook.server.web.JsonRules;
 import com.fasterxml.classmate.ResolvedType;
@@ -63,9 +63,9 @@ class PlanSchemaTest {
         if (record == BoxPlan.class && field.getName().equals("version")) {
             return BigDecimal.valueOf(least ? 1 : BoxPlan.VERSION);
         }
-        return PlanBounds.of(record, field.getName())
+        return FieldBounds.of(record, field.getName())
                 .map(b -> (least ? b.least() : b.most()).exactMm().stripTrailingZeros())
-                .or(() -> PlanBounds.rangeOf(record, field.getName())
+                .or(() -> FieldBounds.rangeOf(record, field.getName())
                         .map(r ->
                                 BigDecimal.valueOf(least ? r.least() : r.most()).stripTrailingZeros()))
                 .map(value -> new BigDecimal(value.toPlainString()))
@@ -128,7 +128,7 @@ class PlanSchemaTest {
     /** Every length of a plan says its bounds, so that no field is bounded somewhere else. */
     @Test
     void everyLengthHasItsBounds() throws JsonProcessingException {
-        assertThat(PlanBounds.lengths())
+        assertThat(FieldBounds.lengths(BoxPlan.class))
                 .containsKeys(
                         "size.height",
                         "size.contents.items.*.playLength",
@@ -138,6 +138,7 @@ class PlanSchemaTest {
                         "lid.running",
                         "jig.screw.lead",
                         "blank.measured.*");
-        assertThat(PlanBounds.lengths().get("size.height").least()).isEqualTo(Length.mm(5));
+        assertThat(FieldBounds.lengths(BoxPlan.class).get("size.height").least())
+                .isEqualTo(Length.mm(5));
     }
 }

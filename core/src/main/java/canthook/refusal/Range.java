@@ -1,6 +1,4 @@
-package canthook.plan;
-
-import canthook.refusal.Refused;
+package canthook.refusal;
 
 /**
  * Between which plain numbers a decision must lie, said once: the plan refuses by it, and schema and API description are told it.

@@ -1,10 +1,9 @@
-package canthook.plan;
+package canthook.refusal;
 
 import canthook.length.Length;
 import java.lang.reflect.Field;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -12,18 +11,25 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * The bounds of every field of a plan, read off its records: a component {@code playLength} has its bounds in the constant
- * {@code PLAY_LENGTH} of its record, or of the family the record belongs to. What refuses, what describes the API, the schema of a project
- * file and the fields on screen all read the same constant.
+ * The bounds of every field, read off its record: a component {@code playLength} has its bounds in the constant {@code PLAY_LENGTH} of its
+ * record, or of the family the record belongs to. What refuses, what describes the API, the schema of a project file and the fields on
+ * screen all read the same constant.
  */
-public final class PlanBounds {
-    private static final Map<String, Bounds> LENGTHS = found();
+public final class FieldBounds {
+    private FieldBounds() {}
 
-    private PlanBounds() {}
+    /** Bounds of every length inside a record by its place, list places written as a star: {@code size.contents.items.*.length}. */
+    public static Map<String, Bounds> lengths(Class<?> root) {
+        Map<String, Bounds> found = new LinkedHashMap<>();
+        gather(root, "", Bounds.class, found);
+        return found;
+    }
 
-    /** Bounds of every length by its place in the plan, list places written as a star: {@code size.contents.items.*.length}. */
-    public static Map<String, Bounds> lengths() {
-        return LENGTHS;
+    /** Bounds of every plain number inside a record, likewise. */
+    public static Map<String, Range> numbers(Class<?> root) {
+        Map<String, Range> found = new LinkedHashMap<>();
+        gather(root, "", Range.class, found);
+        return found;
     }
 
     /** Bounds of a length, or of each in a list of lengths, by its record and component. */
@@ -50,16 +56,10 @@ public final class PlanBounds {
         return Optional.empty();
     }
 
-    private static Map<String, Bounds> found() {
-        Map<String, Bounds> found = new LinkedHashMap<>();
-        gather(BoxPlan.class, "", found);
-        return Collections.unmodifiableMap(found);
-    }
-
-    private static void gather(Class<?> type, String at, Map<String, Bounds> found) {
+    private static <T> void gather(Class<?> type, String at, Class<T> sort, Map<String, T> found) {
         if (type.isSealed()) {
             for (Class<?> kind : type.getPermittedSubclasses()) {
-                gather(kind, at, found);
+                gather(kind, at, sort, found);
             }
             return;
         }
@@ -69,13 +69,9 @@ public final class PlanBounds {
         for (RecordComponent component : type.getRecordComponents()) {
             String place = at + component.getName();
             boolean list = List.class.isAssignableFrom(component.getType());
-            Class<?> holds = list ? elementOf(component) : component.getType();
             String inside = list ? place + ".*" : place;
-            if (holds == Length.class) {
-                of(type, component.getName()).ifPresent(bounds -> found.put(inside, bounds));
-            } else {
-                gather(holds, inside + ".", found);
-            }
+            constant(type, component.getName(), sort).ifPresent(bounds -> found.put(inside, bounds));
+            gather(list ? elementOf(component) : component.getType(), inside + ".", sort, found);
         }
     }
 

@@ -1,7 +1,6 @@
-package canthook.plan;
+package canthook.refusal;
 
 import canthook.length.Length;
-import canthook.refusal.Refused;
 import org.jspecify.annotations.Nullable;
 
 /**
