@@ -3,7 +3,6 @@ package canthook.server.rack;
 import canthook.board.Blank;
 import canthook.board.Defect;
 import canthook.figure.BoardFigure;
-import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.refusal.Refused;
 import canthook.server.rack.Rack.Imported;
@@ -11,15 +10,10 @@ import canthook.server.rack.Rack.Kept;
 import canthook.server.rack.Rack.Kind;
 import java.io.IOException;
 import java.io.InputStream;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -33,12 +27,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** Blanks and offcuts on the rack. */
 @RestController
 @RequestMapping("/api/rack/blanks")
-public class BlankApi {
-    static final MediaType CSV = MediaType.valueOf("text/csv;charset=UTF-8");
-    private final Rack rack;
-
+public class BlankApi extends RackApi<Blank> {
     BlankApi(Rack rack) {
-        this.rack = rack;
+        super(rack, Kind.BLANK);
     }
 
     /**
@@ -85,18 +76,6 @@ public class BlankApi {
         return view(rack.save(Kind.BLANK, id, change.revision(), change.blank()), display);
     }
 
-    @DeleteMapping("/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@PathVariable String id) {
-        rack.remove(Kind.BLANK, id, true);
-    }
-
-    @PostMapping("/{id}/restore")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void restore(@PathVariable String id) {
-        rack.remove(Kind.BLANK, id, false);
-    }
-
     @GetMapping(value = "/csv", produces = "text/csv")
     ResponseEntity<String> csv() {
         return file("blanks.csv", BlankCsv.write(rack.blanks()));
@@ -108,36 +87,23 @@ public class BlankApi {
         return rack.take(Kind.BLANK, rows.blanks(), rows.names(), rows.ids());
     }
 
-    static ResponseEntity<String> file(String name, String text) {
-        return ResponseEntity.ok()
-                .contentType(CSV)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
-                .body(text);
-    }
-
     private KeptBlank view(Kept<Blank> kept, LengthDisplay display) {
         Blank blank = kept.item();
-        Map<String, String> fields = new LinkedHashMap<>();
-        put(fields, "length", blank.length(), display);
-        put(fields, "width", blank.width(), display);
-        put(fields, "thickness", blank.thickness(), display);
+        EditableFields fields = new EditableFields(display);
+        fields.put("length", blank.length());
+        fields.put("width", blank.width());
+        fields.put("thickness", blank.thickness());
         for (int i = 0; i < blank.defects().size(); i++) {
             Defect defect = blank.defects().get(i);
             String at = "defects." + i + ".";
-            put(fields, at + "from", defect.from(), display);
-            put(fields, at + "to", defect.to(), display);
-            put(fields, at + "acrossFrom", defect.acrossFrom(), display);
-            put(fields, at + "acrossTo", defect.acrossTo(), display);
+            fields.put(at + "from", defect.from());
+            fields.put(at + "to", defect.to());
+            fields.put(at + "acrossFrom", defect.acrossFrom());
+            fields.put(at + "acrossTo", defect.acrossTo());
         }
         String wood = rack.wood(blank.wood()).map(w -> w.name()).orElse(blank.wood());
         boolean tooWet = blank.moisture() != null && blank.moisture().isOverSaturation();
         return new KeptBlank(
-                kept.revision(), blank, fields, wood, tooWet, BoardFigure.of(blank, null, null, "", display));
-    }
-
-    private static void put(Map<String, String> fields, String at, @Nullable Length length, LengthDisplay display) {
-        if (length != null) {
-            fields.put(at, display.editable(length));
-        }
+                kept.revision(), blank, fields.all(), wood, tooWet, BoardFigure.of(blank, null, null, "", display));
     }
 }

@@ -8,12 +8,9 @@ import canthook.length.Precision;
 import canthook.refusal.Refused;
 import canthook.server.rack.Rack.Kept;
 import canthook.server.rack.Rack.Kind;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -27,11 +24,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** Cutters on the rack, each with its kerf as measured in a cut. */
 @RestController
 @RequestMapping("/api/rack/cutters")
-public class CutterApi {
-    private final Rack rack;
-
+public class CutterApi extends RackApi<Cutter> {
     CutterApi(Rack rack) {
-        this.rack = rack;
+        super(rack, Kind.CUTTER);
     }
 
     /**
@@ -84,18 +79,6 @@ public class CutterApi {
         return view(rack.save(Kind.CUTTER, id, change.revision(), change.cutter()), display);
     }
 
-    @DeleteMapping("/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@PathVariable String id) {
-        rack.remove(Kind.CUTTER, id, true);
-    }
-
-    @PostMapping("/{id}/restore")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void restore(@PathVariable String id) {
-        rack.remove(Kind.CUTTER, id, false);
-    }
-
     /** The stack that measures nearest a wanted slot. */
     @GetMapping("/{id}/stack")
     StackView stack(
@@ -120,30 +103,25 @@ public class CutterApi {
 
     private static KeptCutter view(Kept<Cutter> kept, LengthDisplay display) {
         Cutter cutter = kept.item();
-        Map<String, String> fields = new LinkedHashMap<>();
-        put(fields, "nominal", cutter.nominal(), display);
-        put(fields, "kerf", cutter.kerf(), display);
-        put(fields, "reach", cutter.reach(), display);
+        EditableFields fields = new EditableFields(display);
+        fields.put("nominal", cutter.nominal());
+        fields.put("kerf", cutter.kerf());
+        fields.put("reach", cutter.reach());
         StackSet set = cutter.stack();
         if (set != null) {
-            put(fields, "stack.outer", set.outer(), display);
-            put(fields, "stack.arbor", set.arbor(), display);
+            fields.put("stack.outer", set.outer());
+            fields.put("stack.arbor", set.arbor());
             fields.put("stack.chippers", list(set.chippers(), display));
             fields.put("stack.shims", list(set.shims(), display));
         }
         String known = cutter.kerfOn() == null
                 ? "kerf not measured in a cut yet"
                 : "kerf read on " + cutter.kerfOn() + (cutter.kerfFrom().isEmpty() ? "" : ", " + cutter.kerfFrom());
-        return new KeptCutter(kept.revision(), cutter, fields, cutter.kind().words() + ", " + known);
+        return new KeptCutter(
+                kept.revision(), cutter, fields.all(), cutter.kind().words() + ", " + known);
     }
 
     private static String list(List<Length> pieces, LengthDisplay display) {
         return pieces.stream().map(display::editable).collect(java.util.stream.Collectors.joining("; "));
-    }
-
-    private static void put(Map<String, String> fields, String at, @Nullable Length length, LengthDisplay display) {
-        if (length != null) {
-            fields.put(at, display.editable(length));
-        }
     }
 }

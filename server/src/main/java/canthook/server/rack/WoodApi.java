@@ -12,7 +12,6 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -25,11 +24,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** The woods of the table and the maker's own. */
 @RestController
 @RequestMapping("/api/woods")
-public class WoodApi {
-    private final Rack rack;
-
+public class WoodApi extends RackApi<Wood> {
     WoodApi(Rack rack) {
-        this.rack = rack;
+        super(rack, Kind.WOOD);
     }
 
     /**
@@ -85,16 +82,11 @@ public class WoodApi {
 
     @PutMapping("/{id}")
     WoodView save(@PathVariable String id, @RequestBody OwnWood wish) {
-        Long revision = wish.revision();
-        if (revision == null) {
-            throw new Refused("revision", "The revision the change was made from is missing.");
-        }
-        Kept<Wood> kept = rack.save(Kind.WOOD, id, revision, wish.as(id));
+        Kept<Wood> kept = rack.save(Kind.WOOD, id, revision(wish.revision()), wish.as(id));
         return view(kept.item(), kept.revision());
     }
 
-    @DeleteMapping("/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Override
     void remove(@PathVariable String id) {
         long used = rack.blanks().stream().filter(b -> b.wood().equals(id)).count();
         if (used > 0) {
@@ -103,18 +95,12 @@ public class WoodApi {
                     (used == 1 ? "A blank" : used + " blanks") + " on the rack " + (used == 1 ? "is" : "are")
                             + " of this wood. Take " + (used == 1 ? "it" : "them") + " off first.");
         }
-        rack.remove(Kind.WOOD, id, true);
-    }
-
-    @PostMapping("/{id}/restore")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void restore(@PathVariable String id) {
-        rack.remove(Kind.WOOD, id, false);
+        super.remove(id);
     }
 
     @GetMapping(value = "/csv", produces = "text/csv")
     ResponseEntity<String> csv() {
-        return BlankApi.file(
+        return file(
                 "woods.csv",
                 WoodCsv.write(rack.all(Kind.WOOD).stream().map(Kept::item).toList()));
     }
