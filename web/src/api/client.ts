@@ -34,6 +34,8 @@ export type Cutter = Schemas['Cutter']
 export type RunView = Schemas['RunView']
 export type SawEvent = Schemas['SawEvent']
 export type LengthDisplay = BoxPlan['display']
+/** What a decision begins with when it is opened. */
+export type FirstGuess = paths['/api/work/begun/{guess}']['post']['parameters']['path']['guess']
 
 /** What the server refused, and where. */
 export interface Problem {

@@ -10,17 +10,6 @@ const bench = useBench()
 const way = computed(() => bench.plan?.jig.way ?? 'SLED_KEY')
 const hasKey = computed(() => ['SLED_KEY', 'ROUTER_SLED', 'ROD_KEY', 'SHIM_FENCE'].includes(way.value))
 
-/** A screw or a set of leaves begins with what many shops have. */
-function say(what: 'screw' | 'leaves') {
-  void bench.decide((plan) => {
-    if (what === 'screw') plan.jig.screw = { lead: 2, driver: 1, driven: 1, parts: 8 }
-    else
-      plan.jig.leaves = {
-        set: [0.05, 0.1, 0.15, 0.2, 0.25, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1],
-        paper: 0.1
-      }
-  })
-}
 const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
   value: String(n),
   label: n === 1 ? 'whole turns' : `1/${n} turn`
@@ -47,13 +36,7 @@ const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
           { value: 'LEAVES', label: 'feeler leaves' },
           { value: 'PAPER', label: 'sheets of paper' }
         ]"
-        @choose="
-          $event === 'PAPER'
-            ? bench.decide((plan) => {
-                if (plan.jig.leaves) plan.jig.leaves.set = []
-              })
-            : say('leaves')
-        "
+        @choose="bench.begin($event === 'PAPER' ? 'PAPER' : 'LEAVES')"
       />
       <PlanLength
         v-if="!bench.plan.jig.leaves.set.length"
@@ -62,7 +45,7 @@ const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
         fine
       />
     </template>
-    <button v-else type="button" class="word" @click="say('leaves')">My block is cut already</button>
+    <button v-else type="button" class="word" @click="bench.begin('LEAVES')">My block is cut already</button>
   </template>
   <template v-if="way === 'SCREW'">
     <template v-if="bench.plan?.jig.screw">
@@ -89,7 +72,7 @@ const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
     </template>
     <template v-else>
       <p class="said">A rod of 2 mm lead, marked at every eighth of a turn.</p>
-      <button type="button" class="word" @click="say('screw')">Mine is another</button>
+      <button type="button" class="word" @click="bench.begin('SCREW')">Mine is another</button>
     </template>
   </template>
   <PlanLength

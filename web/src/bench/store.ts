@@ -6,6 +6,7 @@ import {
   problemOf,
   type Answer,
   type BoxPlan,
+  type FirstGuess,
   type FixView,
   type KeptBox,
   type KeptTestCut,
@@ -182,7 +183,29 @@ export const useBench = defineStore('bench', () => {
 
   async function apply(fix: FixView) {
     preview.value = null
-    await decide((draft) => Object.assign(draft, structuredClone(toRaw(fix.after))))
+    await become(fix.after)
+  }
+
+  /** The whole plan as it would be after a change; what that no longer says is gone too. */
+  function become(after: BoxPlan) {
+    return decide((draft) => {
+      for (const key of Object.keys(draft)) if (!(key in after)) Reflect.deleteProperty(draft, key)
+      Object.assign(draft, structuredClone(toRaw(after)))
+    })
+  }
+
+  /** Opens a decision with what it begins with. */
+  async function begin(guess: FirstGuess) {
+    if (!plan.value) return
+    try {
+      await become(
+        await got(
+          api.POST('/api/work/begun/{guess}', { params: { path: { guess } }, body: request(plan.value) })
+        )
+      )
+    } catch (error) {
+      problem.value = problemOf(error)
+    }
   }
 
   async function show(fix: FixView | null) {
@@ -336,6 +359,7 @@ export const useBench = defineStore('bench', () => {
     undo,
     redo,
     apply,
+    begin,
     show,
     openWorking,
     rung,

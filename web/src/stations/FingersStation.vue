@@ -106,16 +106,17 @@ const give = computed(() => {
 })
 const follows = computed(() => bench.plan?.size.from === 'CONTENTS' || bench.plan?.size.from === 'OPENING')
 function giveWay(value: string) {
+  if (value === 'OWN') {
+    void bench.begin('HEIGHT_WITHIN')
+    return
+  }
   void bench.decide((plan) => {
     if (value === 'ABOUT') {
       delete plan.fingers.lowerBy
       delete plan.fingers.higherBy
-    } else if (value === 'EXACT') {
+    } else {
       plan.fingers.lowerBy = 0
       plan.fingers.higherBy = 0
-    } else {
-      plan.fingers.lowerBy = 1
-      plan.fingers.higherBy = 1
     }
   })
 }

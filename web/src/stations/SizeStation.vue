@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { FirstGuess } from '../api/client'
 import ChoiceField from '../bench/ChoiceField.vue'
 import CornersCompared from './CornersCompared.vue'
 import ContentsFields from '../bench/ContentsFields.vue'
@@ -50,58 +51,24 @@ const lowerWalls = [
 const typed = computed(() => size.value?.from === 'INSIDE' || size.value?.from === 'OUTSIDE')
 
 /** Any of the four may lead; the box stays the same size when that changes, as far as it can. */
-function lead(from: string) {
-  const at = (id: string) => bench.numbers.get(id)?.value ?? 0
-  const to = from === 'INSIDE' ? 'inside' : 'outside'
-  const length = at(`size.${to}-length`)
-  const width = at(`size.${to}-width`)
-  const height = at('size.height')
-  void bench.decide((plan) => {
-    if (length >= 5 && width >= 5) {
-      plan.size.length = length
-      plan.size.width = width
-    }
-    if (height >= 5) plan.size.height = height
-    if (from === 'CONTENTS') {
-      plan.size.contents ??= {
-        items: [
-          {
-            name: 'seed packets',
-            length: Math.max(1, at('size.inside-length') - 4),
-            width: Math.max(1, at('size.inside-width') - 4),
-            height: Math.max(1, Math.round(height * 0.6)),
-            count: 1,
-            laid: 'ALONG',
-            playLength: 4,
-            playWidth: 4,
-            playHeight: 10
-          }
-        ]
-      }
-    }
-    if (from === 'OPENING') {
-      plan.size.opening ??= {
-        length: at('size.outside-length') + 10,
-        width: at('size.outside-width') + 1,
-        height: height + 5,
-        clearLength: 10,
-        clearWidth: 1,
-        clearHeight: 5
-      }
-    }
-    plan.size.from = from as 'INSIDE'
-  })
+const LEADS: Record<string, FirstGuess> = {
+  CONTENTS: 'CONTENTS_LEAD',
+  INSIDE: 'INSIDE_LEADS',
+  OUTSIDE: 'OUTSIDE_LEADS',
+  OPENING: 'PLACE_LEADS'
 }
-
+const LOWER: Record<string, FirstGuess> = {
+  FRONT: 'FRONT_LOW',
+  BOTH_ENDS: 'BOTH_ENDS_LOW',
+  SLOPED: 'SIDES_SLOPED'
+}
+function lead(from: string) {
+  const guess = LEADS[from]
+  if (guess) void bench.begin(guess)
+}
 function lower(which: string) {
-  void bench.decide((plan) => {
-    if (which === 'NONE') delete plan.size.lowered
-    else {
-      const height =
-        plan.size.lowered?.height ?? Math.round((bench.numbers.get('size.height')?.value ?? 90) * 6) / 10
-      plan.size.lowered = { which: which as 'FRONT', height }
-    }
-  })
+  const guess = LOWER[which]
+  void (guess ? bench.begin(guess) : bench.decide((plan) => delete plan.size.lowered))
 }
 
 async function look(corners: boolean) {

@@ -165,6 +165,11 @@ public record FingerChoice(
                 anyCutter);
     }
 
+    /** The height so much lower or higher. */
+    public FingerChoice within(Length lower, Length higher) {
+        return withGive(lower, higher);
+    }
+
     /** The height exactly as wished for. */
     public FingerChoice exactly() {
         return withGive(Length.ZERO, Length.ZERO);

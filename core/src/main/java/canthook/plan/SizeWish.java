@@ -146,4 +146,13 @@ public record SizeWish(
         return new SizeWish(
                 from, length, width, height, thickness, tips, proud, endThickness, contents, opening, newLowered);
     }
+
+    public SizeWish with(@Nullable Contents held) {
+        return new SizeWish(from, length, width, height, thickness, tips, proud, endThickness, held, opening, lowered);
+    }
+
+    public SizeWish with(@Nullable Opening place) {
+        return new SizeWish(
+                from, length, width, height, thickness, tips, proud, endThickness, contents, place, lowered);
+    }
 }

@@ -33,4 +33,9 @@ public record Bounds(String name, Length least, Length most) {
     public boolean holds(Length length) {
         return !length.isUnder(least) && !length.isOver(most);
     }
+
+    /** The length itself, or the bound it lies beyond. */
+    public Length nearest(Length length) {
+        return Length.longer(least, Length.shorter(most, length));
+    }
 }

@@ -8,6 +8,7 @@ import canthook.length.LengthUnit;
 import canthook.length.UnreadLength;
 import canthook.plan.BoxPlan;
 import canthook.plan.StartingPlan;
+import canthook.planner.FirstGuess;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
@@ -137,6 +138,12 @@ public class WorkApi {
     LadderFigure rung(@PathVariable String name, @RequestBody WorkRequest request) {
         return Answers.rung(asked(request).worked(), name)
                 .orElseThrow(() -> new Refused("name", "This plan's ladder has no rung called “" + name + "”."));
+    }
+
+    /** What a decision begins with when it is opened; what was said before is kept. */
+    @PostMapping("/work/begun/{guess}")
+    BoxPlan begun(@PathVariable FirstGuess guess, @RequestBody WorkRequest request) {
+        return guess.in(asked(request).worked());
     }
 
     @PostMapping("/work/{number}")

@@ -1,0 +1,135 @@
+package canthook.planner;
+
+import canthook.length.Length;
+import canthook.plan.BoxPlan;
+import canthook.plan.Contents;
+import canthook.plan.JigChoice.Leaves;
+import canthook.plan.Lowered;
+import canthook.plan.Lowered.Which;
+import canthook.plan.Opening;
+import canthook.plan.SizeWish;
+import canthook.plan.SizeWish.From;
+import canthook.size.SizedBox;
+import java.util.List;
+
+/**
+ * What a decision begins with when a maker opens it: something that can be made, near what stands. What was said before is kept.
+ *
+ * <pre>
+ * another size leads   the box stays the size it is
+ * what goes in         one thing that fills the inside but for 4 of play each way, six tenths of the wall high
+ * a place              10 longer, 1 wider, 5 higher than the box, and just that left free
+ * a lower wall         six tenths of the wall
+ * bounds of a height   1 either way
+ * </pre>
+ */
+public enum FirstGuess {
+    CONTENTS_LEAD,
+    INSIDE_LEADS,
+    OUTSIDE_LEADS,
+    PLACE_LEADS,
+    FRONT_LOW,
+    BOTH_ENDS_LOW,
+    SIDES_SLOPED,
+    HEIGHT_WITHIN,
+    SCREW,
+    LEAVES,
+    PAPER;
+
+    private static final Length LEAST = Length.mm(1);
+    private static final Length PLAY = Length.mm(4);
+    private static final Length FINGERS_OVER = Length.mm(10);
+    private static final Length TENTH = Length.mm(0.1);
+
+    /** The plan with this decision opened. */
+    public BoxPlan in(WorkedPlan worked) {
+        BoxPlan plan = worked.plan();
+        return switch (this) {
+            case CONTENTS_LEAD ->
+                plan.with(contents(lead(worked, From.OUTSIDE), worked.size()).withFrom(From.CONTENTS));
+            case INSIDE_LEADS -> plan.with(lead(worked, From.INSIDE));
+            case OUTSIDE_LEADS -> plan.with(lead(worked, From.OUTSIDE));
+            case PLACE_LEADS ->
+                plan.with(place(lead(worked, From.OUTSIDE), worked.size()).withFrom(From.OPENING));
+            case FRONT_LOW -> lowered(worked, Which.FRONT);
+            case BOTH_ENDS_LOW -> lowered(worked, Which.BOTH_ENDS);
+            case SIDES_SLOPED -> lowered(worked, Which.SLOPED);
+            case HEIGHT_WITHIN -> plan.with(plan.fingers().within(LEAST, LEAST));
+            case SCREW -> plan.with(plan.jig().with(plan.jig().screwOrUsual()));
+            case LEAVES -> plan.with(plan.jig().with(leaves(plan, Leaves.USUAL)));
+            case PAPER -> plan.with(plan.jig().with(leaves(plan, List.of())));
+        };
+    }
+
+    private static Leaves leaves(BoxPlan plan, List<Length> set) {
+        Leaves now = plan.jig().leavesOrUsual();
+        return new Leaves(now.zeroGap(), set, now.paper());
+    }
+
+    /** The same box, told by its inside or its outside, as far as that can be typed. */
+    private static SizeWish lead(WorkedPlan worked, From from) {
+        SizedBox box = worked.size();
+        SizeWish size = worked.plan().size();
+        boolean inside = from == From.INSIDE;
+        Length length = (inside ? box.insideLength() : box.outsideLength()).length();
+        Length width = (inside ? box.insideWidth() : box.outsideWidth()).length();
+        if (SizeWish.LENGTH.holds(length) && SizeWish.WIDTH.holds(width)) {
+            size = size.withFootprint(length, width);
+        }
+        if (SizeWish.HEIGHT.holds(box.height().length())) {
+            size = size.withHeight(box.height().length());
+        }
+        return size.withFrom(from);
+    }
+
+    private static SizeWish contents(SizeWish size, SizedBox box) {
+        if (size.contents() != null) {
+            return size;
+        }
+        Length height = tenths(box.height().length().times(6).dividedBy(10));
+        return size.with(new Contents(
+                List.of(new Contents.Item(
+                        "seed packets",
+                        Length.longer(LEAST, box.insideLength().length().minus(PLAY)),
+                        Length.longer(LEAST, box.insideWidth().length().minus(PLAY)),
+                        Length.longer(LEAST, height),
+                        1,
+                        Contents.Laid.ALONG,
+                        PLAY,
+                        PLAY,
+                        FINGERS_OVER,
+                        null)),
+                null));
+    }
+
+    private static SizeWish place(SizeWish size, SizedBox box) {
+        if (size.opening() != null) {
+            return size;
+        }
+        Length along = Length.mm(10);
+        Length across = Length.mm(1);
+        Length above = Length.mm(5);
+        return size.with(new Opening(
+                Opening.LENGTH.nearest(box.outsideLength().length().plus(along)),
+                Opening.WIDTH.nearest(box.outsideWidth().length().plus(across)),
+                Opening.HEIGHT.nearest(box.height().length().plus(above)),
+                along,
+                across,
+                above));
+    }
+
+    private static BoxPlan lowered(WorkedPlan worked, Which which) {
+        BoxPlan plan = worked.plan();
+        Lowered before = plan.size().lowered();
+        Length height = before != null
+                ? before.height()
+                : Lowered.HEIGHT.nearest(
+                        tenths(worked.size().height().length().times(6).dividedBy(10)));
+        return plan.with(plan.size().withLowered(new Lowered(which, height)));
+    }
+
+    /** To a tenth of a millimetre. */
+    private static Length tenths(Length length) {
+        return TENTH.times(length.plus(TENTH.dividedBy(2)).nanometres() / TENTH.nanometres());
+    }
+}

@@ -1,0 +1,93 @@
+package canthook.planner;
+
+import static canthook.SeedLibrary.envelopeDrawer;
+import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.openDrawer;
+import static canthook.SeedLibrary.work;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import canthook.AnyPlan;
+import canthook.length.Length;
+import canthook.plan.BoxPlan;
+import canthook.plan.JigChoice;
+import canthook.plan.JigChoice.Leaves;
+import canthook.plan.JigChoice.Screw;
+import canthook.plan.JigChoice.Way;
+import canthook.plan.Lowered.Which;
+import canthook.plan.SizeWish.From;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What a decision begins with can be made, and leaves what was said before as it is. */
+class FirstGuessTest {
+    @ParameterizedTest
+    @EnumSource(FirstGuess.class)
+    void isAPlanThatCanBeWorkedWhateverTheBox(FirstGuess guess) {
+        for (int seed = 1; seed <= AnyPlan.share(80); seed++) {
+            WorkedPlan worked = AnyPlan.of(seed).worked();
+            BoxPlan begun = guess.in(worked);
+            assertThat(work(begun).numbers()).as(guess + " " + seed).isNotEmpty();
+            BoxPlan again = guess.in(work(begun));
+            assertThat(again.size().contents())
+                    .as("begun twice is begun once")
+                    .isEqualTo(begun.size().contents());
+            assertThat(again.size().opening()).isEqualTo(begun.size().opening());
+            assertThat(again.size().lowered()).isEqualTo(begun.size().lowered());
+            assertThat(again.jig()).isEqualTo(begun.jig());
+        }
+    }
+
+    @Test
+    void whicheverSizeLeadsTheBoxStaysAsItIs() {
+        WorkedPlan worked = work(openDrawer());
+        for (FirstGuess lead : new FirstGuess[] {FirstGuess.INSIDE_LEADS, FirstGuess.PLACE_LEADS}) {
+            WorkedPlan after = work(lead.in(worked));
+            assertThat(after.size().outsideLength().length()).as(lead.name()).isEqualTo(mm(248));
+            assertThat(after.size().outsideWidth().length()).as(lead.name()).isEqualTo(mm(166));
+        }
+        assertThat(FirstGuess.INSIDE_LEADS.in(worked).size().length()).isEqualTo(mm(224));
+        BoxPlan back = FirstGuess.OUTSIDE_LEADS.in(work(FirstGuess.INSIDE_LEADS.in(worked)));
+        assertThat(back.size().from()).isEqualTo(From.OUTSIDE);
+        assertThat(back.size().length()).isEqualTo(mm(248));
+    }
+
+    @Test
+    void whatGoesInFillsTheInsideButForItsPlay() {
+        WorkedPlan after = work(FirstGuess.CONTENTS_LEAD.in(work(openDrawer())));
+        assertThat(after.size().insideLength().length()).isEqualTo(mm(224));
+        assertThat(after.size().insideWidth().length()).isEqualTo(mm(142));
+        assertThat(after.plan().size().contents().items().get(0).height()).isEqualTo(mm(57.6));
+    }
+
+    @Test
+    void aLowerWallBeginsAtSixTenthsAndKeepsAHeightThatWasSaid() {
+        BoxPlan front = FirstGuess.FRONT_LOW.in(work(openDrawer()));
+        assertThat(front.size().lowered().height()).isEqualTo(mm(57.6));
+        assertThat(front.size().lowered().which()).isEqualTo(Which.FRONT);
+        BoxPlan both = FirstGuess.BOTH_ENDS_LOW.in(
+                work(front.with(front.size().withLowered(front.size().lowered().withHeight(mm(44))))));
+        assertThat(both.size().lowered().which()).isEqualTo(Which.BOTH_ENDS);
+        assertThat(both.size().lowered().height()).isEqualTo(mm(44));
+    }
+
+    @Test
+    void jigsBeginWithWhatManyShopsHaveAndKeepTheirOwn() {
+        BoxPlan plan = envelopeDrawer();
+        assertThat(FirstGuess.SCREW.in(work(plan)).jig().screw()).isEqualTo(new Screw(mm(2), 1, 1, 8, null));
+        Screw own = new Screw(mm(1.5), 1, 1, 4, null);
+        BoxPlan with = plan.with(plan.jig().with(Way.SCREW).with(own));
+        assertThat(FirstGuess.SCREW.in(work(with)).jig().screw()).isEqualTo(own);
+        JigChoice paper = FirstGuess.PAPER.in(work(plan)).jig();
+        assertThat(paper.leaves().set()).isEmpty();
+        assertThat(paper.leaves().paper()).isEqualTo(mm(0.1));
+        BoxPlan cut = plan.with(plan.jig().with(new Leaves(mm(7.3), java.util.List.of(), mm(0.09))));
+        Leaves leaves = FirstGuess.LEAVES.in(work(cut)).jig().leaves();
+        assertThat(leaves.zeroGap()).isEqualTo(mm(7.3));
+        assertThat(leaves.set()).isEqualTo(Leaves.USUAL);
+        assertThat(leaves.paper()).isEqualTo(mm(0.09));
+        Length one = mm(1);
+        assertThat(FirstGuess.HEIGHT_WITHIN.in(work(plan)).fingers().lowerBy()).isEqualTo(one);
+        assertThat(FirstGuess.HEIGHT_WITHIN.in(work(plan)).fingers().higherBy()).isEqualTo(one);
+    }
+}
