@@ -12,6 +12,10 @@ import FigureView from '../drawing/FigureView.vue'
 import NumText from '../drawing/NumText.vue'
 
 const bench = useBench()
+/** what a screw gives is another clearance than the one wanted, and the fit is judged by what is wanted */
+const wanted = computed(() =>
+  bench.numbers.has('fingers.clearance-wanted') ? 'fingers.clearance-wanted' : 'fingers.clearance'
+)
 const toast = useToast()
 const figure = (id: string) => computed(() => bench.answer?.figures.find((f) => f.id === id))
 const joint = figure('joint')
@@ -166,7 +170,7 @@ function when(iso: string) {
     </template>
     <template #follow>
       <NumberRow id="fit.clearance" strong />
-      <NumberRow id="fingers.clearance" label="Wanted" />
+      <NumberRow :id="wanted" label="Wanted" />
       <NumberRow id="fit.move" strong />
       <NumberRow id="fit.next-slot" />
       <NumberRow id="fit.next-finger" />

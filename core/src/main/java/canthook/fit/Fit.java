@@ -25,6 +25,8 @@ import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -186,23 +188,9 @@ public record Fit(
         Direction direction = move.length().abs().isUnder(least.length())
                 ? Direction.STAY
                 : move.length().isPositive() ? Direction.AWAY : Direction.TOWARDS;
-        Worked nextSlot = sheet.work(
-                "next-slot",
-                "s′",
-                "Next test: slot",
-                Show.CALIPER,
-                slot.times(1),
-                "The slot is the cutter's: correcting the fit does not change it.");
-        Worked nextFinger = direction == Direction.STAY
-                ? sheet.work(
-                        "next-finger", "f′", "Next test: finger", Show.CALIPER, finger.times(1), "Nothing is moved.")
-                : sheet.work(
-                        "next-finger",
-                        "f′",
-                        "Next test: finger",
-                        Show.CALIPER,
-                        finger.plus(move),
-                        "The finger grows by what the fit is off.");
+        Setting setting = jig.setting();
+        Worked nextSlot = nextSlot(sheet, chosen, setting, direction, slot, move);
+        Worked nextFinger = nextFinger(sheet, chosen, setting, direction, finger, move);
         Worked closing = sheet.work(
                 "closing-height",
                 "H₀",
@@ -212,19 +200,58 @@ public record Fit(
                         ? chosen.sections().times(slot).minus(chosen.fingers().times(clearance))
                         : chosen.closing().times(1),
                 "Sections times the slot as read, less a clearance for every finger.");
-        Worked after = closingAfter(sheet, chosen, jig, direction, closing, move);
-        Setting setting = jig.setting();
+        Worked after = closingAfter(sheet, chosen, setting, direction, closing, move);
         Correction correction =
                 setting == null || direction == Direction.STAY ? null : setting.correction(move.length(), display);
         return new Reading(
                 slot, finger, clearance, move, direction, nextSlot, nextFinger, closing, after, least, correction);
     }
 
+    /** What the slot of the next test should read: only where the cutter makes it is it what it was. */
+    private static Worked nextSlot(
+            Worksheet sheet, Rung chosen, @Nullable Setting setting, Direction direction, Worked slot, Worked move) {
+        Function<Term, Function<String, Worked>> next =
+                term -> rule -> sheet.work("next-slot", "s′", "Next test: slot", Show.CALIPER, term, rule);
+        if (setting == null || direction == Direction.STAY) {
+            return next.apply(slot.times(1)).apply("Nothing is moved.");
+        }
+        Supplier<Worked> cutters = () ->
+                next.apply(slot.times(1)).apply("The slot is the cutter's: correcting the fit does not change it.");
+        return setting.fold(
+                key -> cutters.get(),
+                screw -> next.apply(slot.minus(move.over(2))).apply("A kerf thinner by half of what the fit is off."),
+                spacers -> cutters.get(),
+                stops -> cutters.get(),
+                hand -> next.apply(chosen.slot().times(1))
+                        .apply("Sawn and pared to the knife lines, as they are laid out."),
+                bandSaw -> next.apply(slot.minus(move.over(2)))
+                        .apply("A thicker shim moves one wall of the slot by half of what the fit is off."));
+    }
+
+    private static Worked nextFinger(
+            Worksheet sheet, Rung chosen, @Nullable Setting setting, Direction direction, Worked finger, Worked move) {
+        Function<Term, Function<String, Worked>> next =
+                term -> rule -> sheet.work("next-finger", "f′", "Next test: finger", Show.CALIPER, term, rule);
+        if (setting == null || direction == Direction.STAY) {
+            return next.apply(finger.times(1)).apply("Nothing is moved.");
+        }
+        Supplier<Worked> whole = () -> next.apply(finger.plus(move)).apply("The finger grows by what the fit is off.");
+        return setting.fold(
+                key -> whole.get(),
+                screw -> next.apply(finger.plus(move.over(2)))
+                        .apply("The pitch stays, so the finger grows by what the slot gives up."),
+                spacers -> whole.get(),
+                stops -> whole.get(),
+                hand -> next.apply(chosen.finger().times(1))
+                        .apply("Sawn and pared to the knife lines, as they are laid out."),
+                bandSaw -> next.apply(finger.plus(move.over(2)))
+                        .apply("The other wall, the mate's, moves by the same half."));
+    }
+
     /** Where the joint closes once the fit is put right: it depends on what a way of indexing can move. */
     private static Worked closingAfter(
-            Worksheet sheet, Rung chosen, Jig jig, Direction direction, Worked closing, Worked move) {
+            Worksheet sheet, Rung chosen, @Nullable Setting setting, Direction direction, Worked closing, Worked move) {
         String name = "closing-height-after";
-        Setting setting = jig.setting();
         if (direction == Direction.STAY || setting == null) {
             return sheet.work(
                     name,

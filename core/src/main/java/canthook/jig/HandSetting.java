@@ -149,8 +149,8 @@ public record HandSetting(
         String each = shown.text(move.abs(), Precision.CALIPER);
         return Correction.of(
                 move.isPositive()
-                        ? "Leave the knife line whole on the next parts: slots come out " + each
-                                + " too wide. A joint that is loose already takes a sliver in the glue."
+                        ? "Leave the knife line whole on the next parts: the fit is " + each
+                                + " too loose. A joint that is loose already takes a sliver in the glue."
                         : "Pare the slot walls by " + each + " together, to the knife line and no further.");
     }
 

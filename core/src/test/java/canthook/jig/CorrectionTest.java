@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import canthook.fingers.End;
 import canthook.fingers.Layout;
+import canthook.fingers.ScrewPlans;
 import canthook.fit.Fit;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
@@ -212,5 +213,58 @@ class CorrectionTest {
                         .isEqualTo(way == Way.ROUTER_SLED ? nearWall : !nearWall);
             }
         }
+    }
+
+    /** Whatever the hand moves, the next test is to read the clearance wanted; which of slot and finger changes is the jig's. */
+    @ParameterizedTest
+    @CsvSource({
+        "SLED_KEY,0,0.09",
+        "ROUTER_SLED,0,0.09",
+        "ROD_KEY,0,0.09",
+        "SHIM_FENCE,0,0.09",
+        "SPACERS,0,0.09",
+        "STOPS,0,0.09",
+        "SCREW,-0.045,0.045",
+        "BAND_SAW,-0.045,0.045",
+        "HAND,0,0.09"
+    })
+    void theNextTestIsToReadTheClearanceWanted(Way way, double slotBy, double fingerBy) {
+        WorkedPlan worked = looseOf(by(way));
+        Fit.Reading reading = worked.fit().reading();
+        assertThat(reading.nextSlot().length().minus(reading.slot().length()).mm())
+                .isCloseTo(slotBy, within(1e-5));
+        assertThat(reading.nextFinger()
+                        .length()
+                        .minus(reading.finger().length())
+                        .mm())
+                .isCloseTo(fingerBy, within(1e-5));
+        assertThat(reading.nextSlot()
+                        .length()
+                        .minus(reading.nextFinger().length())
+                        .mm())
+                .isCloseTo(worked.fingers().chosen().wanted().length().mm(), within(1e-5));
+    }
+
+    /** A blade cuts 0.045 wider than it was measured; with one thinner by half the move the screw's own steps make what was foretold. */
+    @Test
+    void aScrewWithTheThinnerKerfCutsTheSlotForetold() {
+        WorkedPlan planned = Planner.work(by(Way.SCREW), Shop.withDefaults());
+        ScrewSetting screw = (ScrewSetting) planned.jig().setting();
+        Length across = ScrewPlans.travel(screw.screw(), screw.plan().across());
+        Length pitch = ScrewPlans.travel(screw.screw(), screw.plan().pitch());
+        Length wide = planned.jig().kerf().length().plus(mm(0.045));
+        TestCut cut = new TestCut(
+                "2026-03-02T10:00:00Z",
+                List.of(wide.plus(across)),
+                List.of(pitch.minus(wide).minus(across)),
+                null);
+        Fit.Reading reading = Planner.work(by(Way.SCREW), new Shop(HouseRules.DEFAULT, List.of(cut)))
+                .fit()
+                .reading();
+        Length thinner = wide.minus(reading.move().length().dividedBy(2));
+        assertThat(thinner.plus(across).mm())
+                .isCloseTo(reading.nextSlot().length().mm(), within(1e-5));
+        assertThat(pitch.minus(thinner).minus(across).mm())
+                .isCloseTo(reading.nextFinger().length().mm(), within(1e-5));
     }
 }
