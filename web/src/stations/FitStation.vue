@@ -261,4 +261,7 @@ function when(iso: string) {
   max-height: 7.5rem;
   overflow: auto;
 }
+.anew li {
+  break-inside: avoid;
+}
 </style>

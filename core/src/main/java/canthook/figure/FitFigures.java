@@ -7,7 +7,7 @@ import canthook.planner.WorkedPlan;
 import canthook.working.Worked;
 import java.util.List;
 
-/** What the test cut says, drawn: the joint magnified, the move, and the test cuts so far against the band. */
+/** What the test cut says, drawn: the joint magnified, and the test cuts so far against the band. */
 public final class FitFigures {
     private static final double MAGNIFIED = 20;
 
@@ -58,28 +58,6 @@ public final class FitFigures {
                 "middle",
                 clearance);
         d.reach(0, deep + pulled * 2.1);
-        return d.done();
-    }
-
-    /** Cutter, key, and the arrow between them. Empty until there is a reading. */
-    public static Figure move(WorkedPlan worked) {
-        Fit.Reading reading = worked.fit().reading();
-        Drawing d = new Drawing("move", "Which way the key goes", worked.plan().display());
-        if (reading == null) {
-            return d.reach(0, 0).done();
-        }
-        double shift = 6.0 * Long.signum(reading.move().length().nanometres());
-        d.rect("cutter", 0, 0, 12, 10, "cutter");
-        d.note(6, 12.6, "cutter", "quiet", "middle", null);
-        d.rect("key", 32, 0, 12, 10, "key");
-        d.note(38, 12.6, "key", "quiet", "middle", null);
-        d.reach(0, 14).reach(58, -2);
-        if (reading.direction() != Fit.Direction.STAY) {
-            d.rect("key-moved", 32 + shift, 0, 12, 10);
-            double from = shift > 0 ? 44.5 : 31.5;
-            double to = shift > 0 ? 54 : 22;
-            d.line("arrow", from, 5, to, 5);
-        }
         return d.done();
     }
 

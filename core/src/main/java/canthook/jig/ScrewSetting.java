@@ -300,7 +300,8 @@ public record ScrewSetting(Rung rung, ScrewSteps steps, LengthDisplay display) i
             ways.add("From slot to slot " + turns(Math.abs(quanta), screw().parts()) + (tighten ? " more: " : " less: ")
                     + turns(plan().u() + quanta, screw().parts()) + " on.");
         }
-        ways.add("Or a kerf " + shown.text(half.abs(), Precision.CALIPER) + (tighten ? " thinner" : " wider")
+        ways.add((ways.isEmpty() ? "A kerf " : "Or a kerf ") + shown.text(half.abs(), Precision.CALIPER)
+                + (tighten ? " thinner" : " wider")
                 + ", the zero set anew: the clearance changes by twice the kerf."
                 + (layout().isEven()
                         ? " The closing height stays."

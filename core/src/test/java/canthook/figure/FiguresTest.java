@@ -11,14 +11,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import canthook.figure.Figure.Dimension;
 import canthook.figure.Figure.Shape;
-import canthook.length.Length;
 import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
-import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
-import canthook.shop.HouseRules;
-import canthook.shop.Shop;
-import canthook.shop.TestCut;
 import canthook.working.Worked;
 import java.util.List;
 import java.util.stream.Stream;
@@ -137,27 +132,6 @@ class FiguresTest {
         assertThat(panel(worked, "bottom").across()).isNotNull();
         assertThat(right(panel) - left(panel))
                 .isCloseTo(on(worked, "bottom", day).width().length().mm(), within(0.002));
-    }
-
-    @Test
-    void theArrowPointsAwayWhenTheFitIsLooseAndTowardsWhenItIsTight() {
-        assertThat(arrow(7.70))
-                .as("loose: away from the cutter, which stands at the left")
-                .isPositive();
-        assertThat(arrow(7.98)).as("tight: towards it").isNegative();
-    }
-
-    private static double arrow(double finger) {
-        TestCut cut = new TestCut("2026-01-01T00:00:00Z", List.of(Length.mm(8)), List.of(Length.mm(finger)), null);
-        Figure move = FitFigures.move(Planner.work(bitBox(), new Shop(HouseRules.DEFAULT, List.of(cut))));
-        assertThat(left(role(move, "cutter").get(0)))
-                .isLessThan(left(role(move, "key").get(0)));
-        Shape arrow = role(move, "arrow").get(0);
-        Shape now = role(move, "key").get(0);
-        Shape then = role(move, "key-moved").get(0);
-        double turned = arrow.points().get(2) - arrow.points().get(0);
-        assertThat(Math.signum(left(then) - left(now))).isEqualTo(Math.signum(turned));
-        return turned;
     }
 
     @Test

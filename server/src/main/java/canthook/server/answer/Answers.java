@@ -9,6 +9,7 @@ import canthook.figure.FitFigures;
 import canthook.figure.JigFigure;
 import canthook.figure.LadderFigure;
 import canthook.figure.MarkFigures;
+import canthook.figure.MoveFigure;
 import canthook.figure.PanelFigures;
 import canthook.figure.SizeFigures;
 import canthook.figure.StickFigure;
@@ -367,7 +368,7 @@ public final class Answers {
             case BLANK -> List.of(BlankFigure.of(worked));
             case JIG -> List.of(JigFigure.of(worked, step));
             case CUT -> List.of(MarkFigures.marked(worked), MarkFigures.turned(worked));
-            case FIT -> List.of(FitFigures.joint(worked), FitFigures.move(worked), FitFigures.band(worked));
+            case FIT -> List.of(FitFigures.joint(worked), MoveFigure.of(worked), FitFigures.band(worked));
             case BOTTOM, LID -> {
                 List<Figure> figures = new ArrayList<>(PanelFigures.all(worked, place.id(), day));
                 figures.add(YearFigure.of(worked));
