@@ -258,8 +258,6 @@ function when(iso: string) {
   margin: 0 0 0.4rem;
   padding-left: 1.1rem;
   columns: 2;
-  max-height: 7.5rem;
-  overflow: auto;
 }
 .anew li {
   break-inside: avoid;
