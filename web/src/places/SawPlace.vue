@@ -6,6 +6,7 @@ import { answer, api, problemOf, type RunView, type SawEvent } from '../api/clie
 import FigureView from '../drawing/FigureView.vue'
 import NumText from '../drawing/NumText.vue'
 import SawStick from '../drawing/SawStick.vue'
+import SpoiltPart from './SpoiltPart.vue'
 
 /** One cut at a time, huge. What is done is kept on the server before the next cut is shown. */
 const route = useRoute()
@@ -74,19 +75,10 @@ useIntervalFn(() => void look(), 4000)
 const done = () => run.value?.now && happened({ kind: 'DONE', cut: run.value.now.id })
 const back = () => run.value?.before && happened({ kind: 'BACK', cut: run.value.before.id })
 const check = (id: string, was: boolean) => happened({ kind: was ? 'UNCHECKED' : 'CHECKED', check: id })
-const part = ref('')
-async function spoilt(what: NonNullable<SawEvent['wrong']>) {
-  await happened({ kind: 'SPOILT', part: part.value, wrong: what })
+async function spoilt(part: string, what: NonNullable<SawEvent['wrong']>) {
+  await happened({ kind: 'SPOILT', part, wrong: what })
   wrong.value = false
-  part.value = ''
 }
-const wrongs: { value: NonNullable<SawEvent['wrong']>; label: string }[] = [
-  { value: 'WRONG_PLACE', label: 'cut in the wrong place' },
-  { value: 'TURNED', label: 'cut from the wrong edge' },
-  { value: 'TEAR_OUT', label: 'torn out' },
-  { value: 'TOO_DEEP', label: 'too deep' },
-  { value: 'OTHER', label: 'something else' }
-]
 async function putAway() {
   if (!run.value) return
   await answer(api.DELETE('/api/runs/{run}', { params: { path: { run: run.value.id } } }))
@@ -188,21 +180,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </button>
     </footer>
 
-    <div v-if="wrong && run" class="trouble" role="dialog" aria-modal="true" aria-label="Something is wrong">
-      <h2>Stop the machine. {{ part ? `What happened to ${part}?` : 'Which part?' }}</h2>
-      <p v-if="!part" class="choices">
-        <button v-for="p in inStack" :key="p" type="button" class="big" @click="part = p">{{ p }}</button>
-      </p>
-      <p v-else class="choices">
-        <button v-for="w in wrongs" :key="w.value" type="button" class="big" @click="spoilt(w.value)">
-          {{ w.label }}
-        </button>
-      </p>
-      <p>A new part is put on the list and brought up to where the others are.</p>
-      <button type="button" class="word" @click="((wrong = false), (part = ''))">
-        Nothing is spoilt, go on
-      </button>
-    </div>
+    <SpoiltPart v-if="wrong && run" :parts="inStack" @spoilt="spoilt" @nothing="wrong = false" />
     <p v-if="lastAdvice && run?.open && !run.finished && run.now?.extra" class="advice">
       <b>{{ lastAdvice.part }}:</b> {{ lastAdvice.advice }}
     </p>
@@ -359,32 +337,6 @@ footer .wrong {
 }
 footer button:disabled {
   opacity: 0.5;
-}
-.trouble {
-  position: absolute;
-  inset: 0;
-  background: var(--ground);
-  padding: 2rem;
-  border: 10px solid var(--cut);
-}
-.trouble h2 {
-  font-size: 2.2rem;
-}
-.choices {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 1rem;
-}
-.big {
-  min-width: 12rem;
-  min-height: 6rem;
-  font-size: 1.8rem;
-  font-weight: 700;
-  border: 3px solid var(--ink);
-  border-radius: 6px;
-  background: var(--paper);
-  cursor: pointer;
-  padding: 0.5rem 1rem;
 }
 .finished h2 {
   font-size: 2.4rem;
