@@ -9,8 +9,11 @@ import canthook.AnyPlan;
 import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
 import canthook.planner.WorkedPlan;
+import canthook.verdict.Fix;
+import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -79,12 +82,15 @@ class PackingTest {
                 .isEqualTo(expected);
     }
 
-    @ParameterizedTest
-    @MethodSource("boards")
-    void theSmallerBoxOfferedFits(BoxPlan plan) {
-        work(plan).blank().verdicts().stream().flatMap(v -> v.fixes().stream()).forEach(fix -> {
-            WorkedPlan mended = work(fix.after());
-            assertThat(mended.blank().fits()).as(fix.label()).isTrue();
-        });
+    @Test
+    void theSmallerBoxOfferedFits() {
+        List<Fix> offered = boards().flatMap(plan -> work(plan).blank().verdicts().stream())
+                .flatMap(v -> v.fixes().stream())
+                .toList();
+        assertThat(offered).as("some of these boards are too small").hasSizeGreaterThan(2);
+        assertThat(offered)
+                .allSatisfy(fix -> assertThat(work(fix.after()).blank().fits())
+                        .as(fix.label())
+                        .isTrue());
     }
 }

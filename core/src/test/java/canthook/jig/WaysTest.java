@@ -272,6 +272,7 @@ class WaysTest {
         assertThat(worked.jig().able()).containsExactly(Way.STOPS, Way.HAND);
         Verdict cannot = verdict(worked, Code.WAY_CANNOT);
         assertThat(cannot.sentence()).contains("needs equal sections");
+        assertThat(cannot.fixes()).isNotEmpty();
         cannot.fixes()
                 .forEach(fix -> assertThat(work(fix.after()).jig().setting())
                         .as(fix.label())

@@ -31,10 +31,11 @@ class LidLineTest {
     @ValueSource(doubles = {30, 41.7, 52, 60.3, 66, 71.2, 75.9, 80})
     void everyFixOfferedPutsTheLineOnABoundary(double offset) {
         WorkedPlan worked = work(grooved(6, 5, offset));
-        worked.verdicts().stream()
-                .filter(v -> v.code() == Code.LID_LINE_OFF)
-                .flatMap(v -> v.fixes().stream())
-                .forEach(fix -> {
+        assertThat(worked.verdicts().stream()
+                        .filter(v -> v.code() == Code.LID_LINE_OFF)
+                        .flatMap(v -> v.fixes().stream()))
+                .isNotEmpty()
+                .allSatisfy(fix -> {
                     WorkedPlan mended = work(fix.after());
                     assertThat(slidingLid(mended).isOnBoundary())
                             .as(fix.label())
