@@ -8,9 +8,7 @@ import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
 import canthook.plan.FingerChoice.Parity;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 
 /**
  * The two or three different answers to how many fingers, beside each other with what each costs: one pass a slot at about the height, the
@@ -67,10 +65,11 @@ public final class Alternatives {
         }
         int first = tried.isEmpty() ? 0 : tried.get(0).rung().cuts().count();
         List<Alternative> answers = new ArrayList<>();
-        Set<String> told = new HashSet<>();
+        List<Rung> told = new ArrayList<>();
         for (Tried answer : tried) {
             String says = says(answer, plan.display());
-            if (told.add(says)) {
+            if (told.stream().noneMatch(rung -> isOneJoint(rung, answer.rung()))) {
+                told.add(answer.rung());
                 answers.add(new Alternative(
                         says,
                         cost(answer, first, plan.display()),
@@ -116,6 +115,12 @@ public final class Alternatives {
             costs.add(more + (more == 1 ? " pass more" : " passes more"));
         }
         return String.join(", ", costs);
+    }
+
+    /** Two cutters of one kerf cut one joint: told once. */
+    private static boolean isOneJoint(Rung one, Rung other) {
+        return one.layout().equals(other.layout())
+                && one.kerf().length().equals(other.kerf().length());
     }
 
     private static boolean isSame(Rung one, Rung other) {

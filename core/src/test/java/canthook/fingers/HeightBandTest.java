@@ -6,6 +6,7 @@ import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import canthook.cutter.Cutter;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
 import canthook.plan.FingerChoice;
@@ -15,7 +16,10 @@ import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.From;
 import canthook.plan.SizeWish.Tips;
 import canthook.planner.Alternatives;
+import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
+import canthook.shop.HouseRules;
+import canthook.shop.Shop;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -142,5 +146,27 @@ class HeightBandTest {
                         .chosen()
                         .passes()
                         .count());
+    }
+
+    /** A cutter of the rack with the kerf that is described here cuts the same joint, and another kerf is another answer. */
+    @Test
+    void oneJointIsOneAnswerWhateverItsCutterIsCalled() {
+        BoxPlan plan = typed(150, 12, 12.7);
+        for (boolean any : new boolean[] {false, true}) {
+            List<Alternatives.Alternative> same = Alternatives.of(Planner.work(
+                    plan.with(plan.fingers().withAnyCutter(any)),
+                    new Shop(HouseRules.DEFAULT, List.of(), List.of(named(12.7)), null)));
+            assertThat(same).hasSize(3);
+            assertThat(same).filteredOn(Alternatives.Alternative::stands).hasSize(1);
+        }
+        List<Alternatives.Alternative> other =
+                Alternatives.of(Planner.work(plan, new Shop(HouseRules.DEFAULT, List.of(), List.of(named(9.6)), null)));
+        assertThat(other).hasSize(4);
+        assertThat(other.get(3).says()).contains("with the wide set");
+    }
+
+    private static Cutter named(double kerf) {
+        return new Cutter(
+                "wide", "the wide set", Cutter.Kind.BLADE, mm(kerf), mm(kerf), null, "", null, null, null, "");
     }
 }
