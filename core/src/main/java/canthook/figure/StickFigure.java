@@ -53,7 +53,13 @@ public final class StickFigure {
                 : worked.fit().reading().closingAfter();
         double closesAt = closes.length().mm();
         d.line("closing", closesAt, -2, closesAt, BAR + 2);
-        d.mark("closing", "closing", closesAt, closesAt, "closes " + closes.number(display), closes);
+        d.mark(
+                "closing",
+                "closing",
+                closesAt,
+                closesAt,
+                (worked.fit().reading() == null ? "closes " : "as tested closes ") + closes.number(display),
+                closes);
         Worked first = worked.fingers().firstRip();
         d.mark("rip", "rip", rip, rip, "rip first to " + first.number(display), first);
         rule(d, display, Math.max(rip, closesAt));
