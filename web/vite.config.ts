@@ -3,6 +3,6 @@ import { defineConfig } from 'vite'
 
 export default defineConfig({
   plugins: [vue()],
-  server: { proxy: { '/api': 'http://127.0.0.1:4177' } },
+  server: { proxy: { '/api': `http://127.0.0.1:${process.env.CANTHOOK_PORT ?? 4177}` } },
   build: { target: 'es2022', chunkSizeWarningLimit: 700 }
 })
