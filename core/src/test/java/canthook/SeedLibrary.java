@@ -95,4 +95,20 @@ public final class SeedLibrary {
     public static WorkedPlan work(BoxPlan plan) {
         return Planner.work(plan, Shop.withDefaults());
     }
+
+    /** Outside 248 × 166 × 96 like the drawer, sides and ends of two thicknesses. */
+    public static SizeWish twoThicknesses(double sides, double ends) {
+        return new SizeWish(
+                SizeWish.From.OUTSIDE,
+                mm(248),
+                mm(166),
+                mm(96),
+                mm(sides),
+                SizeWish.Tips.SAND,
+                null,
+                mm(ends),
+                null,
+                null,
+                null);
+    }
 }

@@ -25,8 +25,6 @@ import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -189,8 +187,6 @@ public record Fit(
                 ? Direction.STAY
                 : move.length().isPositive() ? Direction.AWAY : Direction.TOWARDS;
         Setting setting = jig.setting();
-        Worked nextSlot = nextSlot(sheet, chosen, setting, direction, slot, move);
-        Worked nextFinger = nextFinger(sheet, chosen, setting, direction, finger, move);
         Worked closing = sheet.work(
                 "closing-height",
                 "H₀",
@@ -200,114 +196,21 @@ public record Fit(
                         ? chosen.sections().times(slot).minus(chosen.fingers().times(clearance))
                         : chosen.closing().times(1),
                 "Sections times the slot as read, less a clearance for every finger.");
-        Worked after = closingAfter(sheet, chosen, setting, direction, closing, move);
+        AfterMove after = AfterMove.of(sheet, chosen, setting, direction, slot, finger, closing, move);
         Correction correction =
                 setting == null || direction == Direction.STAY ? null : setting.correction(move.length(), display);
         return new Reading(
-                slot, finger, clearance, move, direction, nextSlot, nextFinger, closing, after, least, correction);
-    }
-
-    /** What the slot of the next test should read: only where the cutter makes it is it what it was. */
-    private static Worked nextSlot(
-            Worksheet sheet, Rung chosen, @Nullable Setting setting, Direction direction, Worked slot, Worked move) {
-        Function<Term, Function<String, Worked>> next =
-                term -> rule -> sheet.work("next-slot", "s′", "Next test: slot", Show.CALIPER, term, rule);
-        if (setting == null || direction == Direction.STAY) {
-            return next.apply(slot.times(1)).apply("Nothing is moved.");
-        }
-        Supplier<Worked> cutters = () ->
-                next.apply(slot.times(1)).apply("The slot is the cutter's: correcting the fit does not change it.");
-        return setting.fold(
-                key -> cutters.get(),
-                screw -> next.apply(slot.minus(move.over(2))).apply("A kerf thinner by half of what the fit is off."),
-                spacers -> cutters.get(),
-                stops -> cutters.get(),
-                hand -> next.apply(chosen.slot().times(1))
-                        .apply("Sawn and pared to the knife lines, as they are laid out."),
-                bandSaw -> next.apply(slot.minus(move.over(2)))
-                        .apply("A thicker shim moves one wall of the slot by half of what the fit is off."));
-    }
-
-    private static Worked nextFinger(
-            Worksheet sheet, Rung chosen, @Nullable Setting setting, Direction direction, Worked finger, Worked move) {
-        Function<Term, Function<String, Worked>> next =
-                term -> rule -> sheet.work("next-finger", "f′", "Next test: finger", Show.CALIPER, term, rule);
-        if (setting == null || direction == Direction.STAY) {
-            return next.apply(finger.times(1)).apply("Nothing is moved.");
-        }
-        Supplier<Worked> whole = () -> next.apply(finger.plus(move)).apply("The finger grows by what the fit is off.");
-        return setting.fold(
-                key -> whole.get(),
-                screw -> next.apply(finger.plus(move.over(2)))
-                        .apply("The pitch stays, so the finger grows by what the slot gives up."),
-                spacers -> whole.get(),
-                stops -> whole.get(),
-                hand -> next.apply(chosen.finger().times(1))
-                        .apply("Sawn and pared to the knife lines, as they are laid out."),
-                bandSaw -> next.apply(finger.plus(move.over(2)))
-                        .apply("The other wall, the mate's, moves by the same half."));
-    }
-
-    /** Where the joint closes once the fit is put right: it depends on what a way of indexing can move. */
-    private static Worked closingAfter(
-            Worksheet sheet, Rung chosen, @Nullable Setting setting, Direction direction, Worked closing, Worked move) {
-        String name = "closing-height-after";
-        if (direction == Direction.STAY || setting == null) {
-            return sheet.work(
-                    name,
-                    "H₀′",
-                    "Closing height",
-                    Show.FIT,
-                    closing.times(1),
-                    "Nothing is moved, so the height stays.");
-        }
-        String label = "Closing height after the correction";
-        Worked walked = chosen.layout().isEqual()
-                ? null
-                : sheet.work(
-                        name,
-                        "H₀′",
-                        label,
-                        Show.FIT,
-                        closing.times(1),
-                        "Your sections sum to the height; a stop that is moved moves a wall, not the edge.");
-        if (walked != null) {
-            return walked;
-        }
-        return setting.fold(
-                key -> grows(sheet, name, label, chosen, closing, move),
-                screw -> sheet.work(
-                        name,
-                        "H₀′",
-                        label,
-                        Show.FIT,
-                        chosen.layout().isEven() ? closing.times(1) : closing.plus(move.over(2)),
-                        "With a kerf changed by half of what the fit is off and the zero set anew: half of it for an odd count, nothing for an"
-                                + " even one."),
-                spacers -> grows(sheet, name, label, chosen, closing, move),
-                stops -> grows(sheet, name, label, chosen, closing, move),
-                hand -> stays(sheet, name, label, chosen),
-                bandSaw -> stays(sheet, name, label, chosen));
-    }
-
-    private static Worked grows(Worksheet sheet, String name, String label, Rung chosen, Worked closing, Worked move) {
-        return sheet.work(
-                name,
-                "H₀′",
-                label,
-                Show.FIT,
-                closing.plus(chosen.fingers().times(move)),
-                "Every finger of the finger-first end grows by what the fit is off.");
-    }
-
-    private static Worked stays(Worksheet sheet, String name, String label, Rung chosen) {
-        return sheet.work(
-                name,
-                "H₀′",
-                label,
-                Show.FIT,
-                chosen.closing().times(1),
-                "The lines are laid out in the height itself: it stays.");
+                slot,
+                finger,
+                clearance,
+                move,
+                direction,
+                after.slot(),
+                after.finger(),
+                closing,
+                after.closing(),
+                least,
+                correction);
     }
 
     private static void judge(

@@ -3,6 +3,7 @@ package canthook.cutlist;
 import static canthook.SeedLibrary.bitBox;
 import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.openDrawer;
+import static canthook.SeedLibrary.twoThicknesses;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -19,7 +20,6 @@ import canthook.plan.JigChoice.Way;
 import canthook.plan.Lowered;
 import canthook.plan.Part;
 import canthook.plan.PartEnd;
-import canthook.plan.SizeWish;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.shop.HouseRule;
@@ -99,18 +99,7 @@ class CutListTest {
     @Test
     void unequalMatesAreCutToTwoDepthsAndSaySo() {
         BoxPlan plan = openDrawer();
-        plan = plan.with(new SizeWish(
-                SizeWish.From.OUTSIDE,
-                mm(248),
-                mm(166),
-                mm(96),
-                mm(12),
-                SizeWish.Tips.SAND,
-                null,
-                mm(9),
-                null,
-                null,
-                null));
+        plan = plan.with(twoThicknesses(12, 9));
         CutList list = work(plan).cuts();
         assertThat(list.verdicts()).extracting(v -> v.code()).contains(Code.TWO_DEPTHS);
         assertThat(list.cuts())
@@ -198,18 +187,7 @@ class CutListTest {
     @Test
     void aJigThatWaitsCutsNothingAndSaysNothingOfDepths() {
         BoxPlan plan = openDrawer();
-        plan = plan.with(new SizeWish(
-                        SizeWish.From.OUTSIDE,
-                        mm(248),
-                        mm(166),
-                        mm(96),
-                        mm(12),
-                        SizeWish.Tips.SAND,
-                        null,
-                        mm(9),
-                        null,
-                        null,
-                        null))
+        plan = plan.with(twoThicknesses(12, 9))
                 .with(plan.fingers().with(Parity.EVEN))
                 .with(plan.jig().with(Way.BAND_SAW));
         CutList list = work(plan).cuts();

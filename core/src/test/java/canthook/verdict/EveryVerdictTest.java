@@ -6,6 +6,7 @@ import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.lidOf;
 import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.openDrawer;
+import static canthook.SeedLibrary.twoThicknesses;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.AnyPlan;
@@ -136,9 +137,7 @@ class EveryVerdictTest {
                         null,
                         new Opening(mm(200), mm(200), mm(8), mm(0), mm(0), mm(6)),
                         null)));
-            case UNEQUAL_MATES, TWO_DEPTHS ->
-                of(open.with(new SizeWish(
-                        From.OUTSIDE, mm(248), mm(166), mm(96), mm(12), Tips.SAND, null, mm(9), null, null, null)));
+            case UNEQUAL_MATES, TWO_DEPTHS -> of(open.with(twoThicknesses(12, 9)));
             case MATES_MOVE_APART -> of(open.withEnds(new Stuff("sheet-plywood", 0)));
             case THICKNESS_SPREAD ->
                 of(open.with(new BoardAtHand(
