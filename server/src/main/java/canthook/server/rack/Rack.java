@@ -15,7 +15,9 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
@@ -102,18 +104,27 @@ public class Rack {
      */
     @Transactional
     public <T> Kept<T> add(Kind<T> kind, String name, Function<String, T> item) {
-        if (items.all(kind.name).size() >= MOST) {
+        return add(kind, name, item, new HashMap<>());
+    }
+
+    /** @param tried the highest number tried behind each name so far, so that many of one name are not tried from the first each time */
+    private <T> Kept<T> add(Kind<T> kind, String name, Function<String, T> item, Map<String, Integer> tried) {
+        if (items.count(kind.name) >= MOST) {
             throw new Refused("", "The rack holds " + MOST + " already. Take some off first.");
         }
         String base = Ids.readable(name, kind.name);
-        String id = base;
-        T made = item.apply(id);
+        int n = tried.getOrDefault(base, 1);
+        T made = item.apply(numbered(base, n));
         checked(kind, made);
-        for (int n = 2; isTaken(kind, id) || items.insert(kind.name, id, write(made), now()) == 0; n++) {
-            id = base + "-" + n;
-            made = item.apply(id);
+        while (isTaken(kind, kind.id(made)) || items.insert(kind.name, kind.id(made), write(made), now()) == 0) {
+            made = item.apply(numbered(base, ++n));
         }
+        tried.put(base, n);
         return new Kept<>(1, made);
+    }
+
+    private static String numbered(String base, int n) {
+        return n == 1 ? base : base + "-" + n;
     }
 
     /** A wood of one's own must not go by the id of a published one. */
@@ -151,11 +162,12 @@ public class Rack {
     public <T> Imported take(Kind<T> kind, List<Function<String, T>> rows, List<String> names, List<String> ids) {
         int added = 0;
         int changed = 0;
+        Map<String, Integer> tried = new HashMap<>();
         for (int i = 0; i < rows.size(); i++) {
             String id = ids.get(i);
             ItemRow row = id.isEmpty() ? null : items.find(kind.name, id);
             if (row == null) {
-                add(kind, id.isEmpty() ? names.get(i) : id, rows.get(i));
+                add(kind, id.isEmpty() ? names.get(i) : id, rows.get(i), tried);
                 added++;
             } else {
                 items.remove(kind.name, id, 0, now());

@@ -19,6 +19,9 @@ interface RackMapper {
     @Select("SELECT id, revision, item, removed FROM rack_item WHERE kind = #{kind} AND removed = 0 ORDER BY rowid")
     List<ItemRow> all(@Param("kind") String kind);
 
+    @Select("SELECT count(*) FROM rack_item WHERE kind = #{kind} AND removed = 0")
+    int count(@Param("kind") String kind);
+
     @Select("SELECT id, revision, item, removed FROM rack_item WHERE kind = #{kind} AND id = #{id}")
     @Nullable
     ItemRow find(@Param("kind") String kind, @Param("id") String id);
