@@ -25,6 +25,8 @@ function worded(value: string) {
   return { value, label: value.toLowerCase() }
 }
 
+const along = { from: 'From', to: 'To' } as const
+const alongAndAcross = { ...along, acrossFrom: 'Across from', acrossTo: 'Across to' } as const
 const refusedAt = (field: string) => (props.refused?.field === field ? props.refused.detail : '')
 const text = (field: string) => props.board.fields[field] ?? ''
 function change(how: (draft: Blank) => void) {
@@ -162,7 +164,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
       @choose="(k) => change((b) => ((b.defects[i] ?? d).kind = k as typeof d.kind))"
     />
     <LengthField
-      v-for="(label, end) in { from: 'From', to: 'To' }"
+      v-for="(label, end) in d.acrossFrom === undefined ? along : alongAndAcross"
       :key="end"
       :label="label"
       :text="text(`defects.${i}.${end}`)"
@@ -172,19 +174,6 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
       :refused="refusedAt(`defects.${i}.${end}`)"
       @read="(mm) => mm !== undefined && change((b) => ((b.defects[i] ?? d)[end] = mm))"
     />
-    <template v-if="d.acrossFrom !== undefined">
-      <LengthField
-        v-for="(label, end) in { acrossFrom: 'Across from', acrossTo: 'Across to' }"
-        :key="end"
-        :label="label"
-        :text="text(`defects.${i}.${end}`)"
-        :mm="d[end]"
-        :unit="rackUnit"
-        :at="`rack.blank.defects.${i}.${end}`"
-        :refused="refusedAt(`defects.${i}.${end}`)"
-        @read="(mm) => mm !== undefined && change((b) => ((b.defects[i] ?? d)[end] = mm))"
-      />
-    </template>
     <p class="ways">
       <button type="button" class="word" @click="across(i, d.acrossFrom === undefined)">
         {{ d.acrossFrom === undefined ? 'partly across' : 'right across' }}
