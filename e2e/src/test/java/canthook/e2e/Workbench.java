@@ -93,6 +93,8 @@ final class Workbench implements AutoCloseable {
                 .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
         Page page = context.newPage();
         page.setDefaultTimeout(10_000);
+        // a machine that is busy with something else loads a page late, and that is no fault of the page
+        page.setDefaultNavigationTimeout(40_000);
         page.onConsoleMessage(m -> {
             if (m.type().equals("error") && !m.text().contains("status of 4")) {
                 complaints.add(m.text());
