@@ -25,10 +25,13 @@ public final class Gangs {
      * @param thickness it takes up in the stack
      */
     public record EndToCut(PartEnd end, End kind, int slots, boolean stopped, Length depth, Length thickness) {
-        private String group() {
-            return kind + " " + slots + " " + stopped + " " + depth.nanometres();
+        private Alike alike() {
+            return new Alike(kind, slots, stopped, depth);
         }
     }
+
+    /** What ends must have in common to be cut together. */
+    private record Alike(End kind, int slots, boolean stopped, Length depth) {}
 
     /**
      * Ends in the jig together.
@@ -49,7 +52,7 @@ public final class Gangs {
 
     /** The stacks in working order: finger-first ends before slot-first ones, whose first slot hangs on a finished part. */
     public static List<Gang> of(Joint joint, SizedBox box, Length highest, Way way) {
-        Map<String, List<EndToCut>> groups = new LinkedHashMap<>();
+        Map<Alike, List<EndToCut>> groups = new LinkedHashMap<>();
         for (End kind : End.values()) {
             for (PartEnd end : PartEnd.all()) {
                 if (joint.kind(end) == kind) {
@@ -61,7 +64,7 @@ public final class Gangs {
                             joint.corner(end).isLow(),
                             (side ? box.slotDepth() : box.endSlotDepth()).length(),
                             (side ? box.thickness() : box.endThickness()).length());
-                    groups.computeIfAbsent(wanted.group(), g -> new ArrayList<>())
+                    groups.computeIfAbsent(wanted.alike(), g -> new ArrayList<>())
                             .add(wanted);
                 }
             }
