@@ -89,7 +89,7 @@ public enum FirstGuess {
         Length height = tenths(box.height().length().times(6).dividedBy(10));
         return size.with(new Contents(
                 List.of(new Contents.Item(
-                        "seed packets",
+                        "things",
                         Length.longer(LEAST, box.insideLength().length().minus(PLAY)),
                         Length.longer(LEAST, box.insideWidth().length().minus(PLAY)),
                         Length.longer(LEAST, height),
@@ -109,9 +109,12 @@ public enum FirstGuess {
         Length along = Length.mm(10);
         Length across = Length.mm(1);
         Length above = Length.mm(5);
+        // tips that stay proud stand in the place too
+        Length tips =
+                size.tips() == SizeWish.Tips.BY_DESIGN ? box.proud().length().times(2) : Length.ZERO;
         return size.with(new Opening(
-                Opening.LENGTH.nearest(box.outsideLength().length().plus(along)),
-                Opening.WIDTH.nearest(box.outsideWidth().length().plus(across)),
+                Opening.LENGTH.nearest(box.outsideLength().length().plus(tips).plus(along)),
+                Opening.WIDTH.nearest(box.outsideWidth().length().plus(tips).plus(across)),
                 Opening.HEIGHT.nearest(box.height().length().plus(above)),
                 along,
                 across,

@@ -53,6 +53,20 @@ class FirstGuessTest {
     }
 
     @Test
+    void aPlaceIsMadeForTheBoxThatStandsItsProudTipsIncluded() {
+        for (int seed = 1; seed <= AnyPlan.share(80); seed++) {
+            WorkedPlan worked = AnyPlan.of(seed).worked();
+            WorkedPlan after = work(FirstGuess.PLACE_LEADS.in(worked));
+            assertThat(after.size().outsideLength().length())
+                    .as("seed " + seed)
+                    .isEqualTo(worked.size().outsideLength().length());
+            assertThat(after.size().outsideWidth().length())
+                    .as("seed " + seed)
+                    .isEqualTo(worked.size().outsideWidth().length());
+        }
+    }
+
+    @Test
     void whatGoesInFillsTheInsideButForItsPlay() {
         WorkedPlan after = work(FirstGuess.CONTENTS_LEAD.in(work(openDrawer())));
         assertThat(after.size().insideLength().length()).isEqualTo(mm(224));

@@ -43,8 +43,8 @@ class SizeFromTest {
         Page page = size("envelope-drawer");
         Workbench.choose(page, "What leads", "what goes in");
         Workbench.type(page, "How many", "3");
-        Workbench.type(page, "seed packets, along", "70");
-        Workbench.type(page, "seed packets, play along", "2");
+        Workbench.type(page, "things, along", "70");
+        Workbench.type(page, "things, play along", "2");
         Workbench.type(page, "Divider between them", "3");
         assertThat(number(page, "size.needed-length")).containsText("222.0");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Another kind of thing"))
