@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -92,8 +93,10 @@ final class Workbench implements AutoCloseable {
                 .setViewportSize(width, height)
                 .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
         Page page = context.newPage();
-        page.setDefaultTimeout(10_000);
-        // a machine that is busy with something else loads a page late, and that is no fault of the page
+        // a machine that is busy with something else answers late and loads a page late, and that is no fault of the
+        // page; how fast it is belongs to the measurements
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+        page.setDefaultTimeout(20_000);
         page.setDefaultNavigationTimeout(40_000);
         page.onConsoleMessage(m -> {
             if (m.type().equals("error") && !m.text().contains("status of 4")) {
