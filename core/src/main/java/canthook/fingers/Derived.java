@@ -8,11 +8,9 @@ import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.JigChoice.Way;
-import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.walls.LowWalls;
-import canthook.working.Quantity;
 import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
@@ -103,15 +101,7 @@ record Derived(
         Worked thicker =
                 box.thickness().length().isUnder(box.endThickness().length()) ? box.endThickness() : box.thickness();
         Worked wide = sheet.work(
-                "section-ratio",
-                "s/T",
-                "Section to thickness",
-                Show.RATIO,
-                slot.over(thicker),
-                "House rule: between " + ratio(rules, HouseRule.SECTION_LEAST) + " and "
-                        + ratio(rules, HouseRule.SECTION_MOST) + ", best "
-                        + ratio(rules, HouseRule.SECTION_BEST_FROM) + " to "
-                        + ratio(rules, HouseRule.SECTION_BEST_TO) + ".");
+                "section-ratio", "s/T", "Section to thickness", Show.RATIO, slot.over(thicker), of.ratioRule());
         List<Rung.Reason> reasons =
                 Score.reasons(of.walls(), way == Way.HAND, layout, wide, passes, cuts, ripOff, display, rules);
         Term lost = fixed(0);
@@ -194,11 +184,12 @@ record Derived(
 
     /** Faces of all corners, and their area. */
     private Worked faces(Joint joint, SizedBox box) {
-        long full = joint.corners().stream().filter(c -> !c.isLow()).count();
-        int atLow = joint.corners().stream()
-                .filter(Joint.JointedCorner::isLow)
-                .mapToInt(joint::faces)
-                .sum();
+        int full = 0;
+        int atLow = 0;
+        for (Joint.JointedCorner corner : joint.corners()) {
+            full += corner.isLow() ? 0 : 1;
+            atLow += corner.isLow() ? joint.faces(corner) : 0;
+        }
         Worked faces = sheet.work(
                 "glue-faces",
                 "faces",
@@ -221,10 +212,6 @@ record Derived(
                 faces.times(box.finalThickness().times(box.finalEndThickness())),
                 "Every face, thickness by thickness.");
         return faces;
-    }
-
-    private static String ratio(HouseRules rules, HouseRule rule) {
-        return Show.RATIO.number(Quantity.of(rules.value(rule)), LengthDisplay.METRIC);
     }
 
     private static Length widest(Layout layout) {

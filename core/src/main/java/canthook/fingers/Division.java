@@ -33,8 +33,19 @@ import org.jspecify.annotations.Nullable;
  * Check: H 96, n 13, c 0.12: s 7.4492, f 7.3292, p 14.7785. 8.00 mm bit, c 0.12, 11 sections: closes at 87.28.
  *
  * @param walls what the walls are asked
+ * @param clearance decided or usual for the wood, before what many sections add
+ * @param ratioRule how wide a section may be beside the wood's thickness, in words; one sentence for all counts
  */
-record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules) {
+record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules, Length clearance, String ratioRule) {
+
+    Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules) {
+        this(plan, box, walls, rules, usual(plan, rules), Score.ratioRule(rules));
+    }
+
+    private static Length usual(BoxPlan plan, HouseRules rules) {
+        Length own = plan.fingers().clearance();
+        return own != null ? own : rules.clearance(plan.walls().known());
+    }
 
     /**
      * Works out one count of equal sections; {@code name} is the sheet's: {@code fingers}, or {@code fingers.13} for a rung of
@@ -194,12 +205,10 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
 
     /** False when so many sections cannot be cut with a cutter, without working them out: even slots of its kerf close too high. */
     boolean mayHold(int count, Tool tool) {
-        Length own = plan.fingers().clearance();
-        Length clearance = own != null
-                ? own
-                : rules.clearance(plan.walls().known())
-                        .plus(rules.extraPerTenSections().times(Math.max(0, (count - 12) / 10)));
-        Length least = tool.narrowest().times(count).minus(clearance.times((count + 1) / 2));
+        Length given = plan.fingers().clearance() != null
+                ? clearance
+                : clearance.plus(rules.extraPerTenSections().times(Math.max(0, (count - 12) / 10)));
+        Length least = tool.narrowest().times(count).minus(given.times((count + 1) / 2));
         Length band = HeightBand.of(
                         plan.fingers(),
                         plan.size(),
@@ -208,7 +217,7 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules)
                         rules,
                         count,
                         tool.narrowest(),
-                        clearance)
+                        given)
                 .highest();
         return !least.isOver(Length.longer(band, box.jointed().length()));
     }

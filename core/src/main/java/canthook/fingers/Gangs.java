@@ -2,12 +2,11 @@ package canthook.fingers;
 
 import canthook.length.Length;
 import canthook.plan.JigChoice.Way;
+import canthook.plan.Part;
 import canthook.plan.PartEnd;
 import canthook.size.SizedBox;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * Which ends are cut together. Ends go in one stack when they are of one kind, stop at the same section and are cut to the same depth,
@@ -25,13 +24,11 @@ public final class Gangs {
      * @param thickness it takes up in the stack
      */
     public record EndToCut(PartEnd end, End kind, int slots, boolean stopped, Length depth, Length thickness) {
-        private Alike alike() {
-            return new Alike(kind, slots, stopped, depth);
+        /** What ends must have in common to be cut together. */
+        private boolean isLike(EndToCut other) {
+            return kind == other.kind && slots == other.slots && stopped == other.stopped && depth.equals(other.depth);
         }
     }
-
-    /** What ends must have in common to be cut together. */
-    private record Alike(End kind, int slots, boolean stopped, Length depth) {}
 
     /**
      * Ends in the jig together.
@@ -52,7 +49,7 @@ public final class Gangs {
 
     /** The stacks in working order: finger-first ends before slot-first ones, whose first slot hangs on a finished part. */
     public static List<Gang> of(Joint joint, SizedBox box, Length highest, Way way) {
-        Map<Alike, List<EndToCut>> groups = new LinkedHashMap<>();
+        List<List<EndToCut>> groups = new ArrayList<>(4);
         for (End kind : End.values()) {
             for (PartEnd end : PartEnd.all()) {
                 if (joint.kind(end) == kind) {
@@ -64,19 +61,30 @@ public final class Gangs {
                             joint.corner(end).isLow(),
                             (side ? box.slotDepth() : box.endSlotDepth()).length(),
                             (side ? box.thickness() : box.endThickness()).length());
-                    groups.computeIfAbsent(wanted.alike(), g -> new ArrayList<>())
-                            .add(wanted);
+                    groupOf(wanted, groups).add(wanted);
                 }
             }
         }
-        List<Gang> gangs = new ArrayList<>();
-        for (List<EndToCut> group : groups.values()) {
-            List<List<EndToCut>> stacks = stacks(group, isAlone(way) ? Length.ZERO : highest);
-            for (List<EndToCut> stack : stacks) {
-                gangs.add(new Gang(List.copyOf(stack), !isAlone(way) && isCrowded(stack, group)));
+        boolean alone = isAlone(way);
+        List<Gang> gangs = new ArrayList<>(4);
+        for (List<EndToCut> group : groups) {
+            for (List<EndToCut> stack : stacks(group, alone ? Length.ZERO : highest)) {
+                gangs.add(new Gang(List.copyOf(stack), !alone && isCrowded(stack, group)));
             }
         }
         return gangs;
+    }
+
+    /** The ends it is like, in the order they were met; there are never more than eight groups. */
+    private static List<EndToCut> groupOf(EndToCut wanted, List<List<EndToCut>> groups) {
+        for (List<EndToCut> group : groups) {
+            if (group.get(0).isLike(wanted)) {
+                return group;
+            }
+        }
+        List<EndToCut> fresh = new ArrayList<>(4);
+        groups.add(fresh);
+        return fresh;
     }
 
     private static boolean isAlone(Way way) {
@@ -87,7 +95,7 @@ public final class Gangs {
     }
 
     private static List<List<EndToCut>> stacks(List<EndToCut> group, Length highest) {
-        List<List<EndToCut>> stacks = new ArrayList<>();
+        List<List<EndToCut>> stacks = new ArrayList<>(4);
         for (EndToCut end : group) {
             List<EndToCut> home = null;
             for (List<EndToCut> stack : stacks) {
@@ -97,7 +105,7 @@ public final class Gangs {
                 }
             }
             if (home == null) {
-                home = new ArrayList<>();
+                home = new ArrayList<>(4);
                 stacks.add(home);
             }
             home.add(end);
@@ -120,20 +128,32 @@ public final class Gangs {
     }
 
     private static boolean goesInto(List<EndToCut> stack, EndToCut end, Length highest) {
+        if (holds(stack, end.end().part())) {
+            return false;
+        }
         Length high = end.thickness();
         for (EndToCut other : stack) {
-            if (other.end().part() == end.end().part()) {
-                return false;
-            }
             high = high.plus(other.thickness());
         }
         return !high.isOver(highest);
     }
 
     private static boolean isCrowded(List<EndToCut> stack, List<EndToCut> group) {
-        return group.stream()
-                .filter(e -> stack.get(0).end().end() == e.end().end())
-                .anyMatch(e ->
-                        stack.stream().noneMatch(s -> s.end().part() == e.end().part()));
+        for (EndToCut end : group) {
+            if (stack.get(0).end().end() == end.end().end()
+                    && !holds(stack, end.end().part())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean holds(List<EndToCut> stack, Part part) {
+        for (EndToCut end : stack) {
+            if (end.end().part() == part) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -6,6 +6,8 @@ import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.walls.GrooveAsked;
 import canthook.walls.WallDemands;
+import canthook.working.Quantity;
+import canthook.working.Show;
 import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
@@ -63,6 +65,17 @@ final class Score {
                 ? Math.max(0, from - rules.value(HouseRule.SECTION_LEAST))
                 : Math.max(0, rules.value(HouseRule.SECTION_MOST) - to);
         return Math.round(Math.min(60, off <= limit ? off * inside : 10 + (off - limit) * 50) * 10) / 10.0;
+    }
+
+    /** How wide a section may be beside the wood's thickness, as the house rules have it. */
+    static String ratioRule(HouseRules rules) {
+        return "House rule: between " + ratio(rules, HouseRule.SECTION_LEAST) + " and "
+                + ratio(rules, HouseRule.SECTION_MOST) + ", best " + ratio(rules, HouseRule.SECTION_BEST_FROM) + " to "
+                + ratio(rules, HouseRule.SECTION_BEST_TO) + ".";
+    }
+
+    private static String ratio(HouseRules rules, HouseRule rule) {
+        return Show.RATIO.number(Quantity.of(rules.value(rule)), LengthDisplay.METRIC);
     }
 
     /** How wide a section is beside the wood's thickness, in words. */

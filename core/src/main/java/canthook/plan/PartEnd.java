@@ -1,7 +1,7 @@
 package canthook.plan;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * One end of a part: end 1 is its left seen from outside, end 2 its right. A2 meets B1, B2 meets C1, C2 meets D1, D2 meets A1.
@@ -10,6 +10,10 @@ import java.util.List;
  * @param end 1 or 2
  */
 public record PartEnd(Part part, int end) {
+    private static final List<PartEnd> ALL = Stream.of(Part.values())
+            .flatMap(part -> Stream.of(new PartEnd(part, 1), new PartEnd(part, 2)))
+            .toList();
+
     public PartEnd {
         if (end != 1 && end != 2) {
             throw new IllegalArgumentException("a part has an end 1 and an end 2, not " + end);
@@ -18,12 +22,7 @@ public record PartEnd(Part part, int end) {
 
     /** The eight ends: A1, A2, B1 … D2. */
     public static List<PartEnd> all() {
-        List<PartEnd> all = new ArrayList<>(8);
-        for (Part part : Part.values()) {
-            all.add(new PartEnd(part, 1));
-            all.add(new PartEnd(part, 2));
-        }
-        return all;
+        return ALL;
     }
 
     /** The end it meets in the finished box. */

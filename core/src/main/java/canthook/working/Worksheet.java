@@ -9,8 +9,11 @@ import org.jspecify.annotations.Nullable;
 
 /** The sheet a stage works on: every number it settles is written down here, in order, under the stage's name. */
 public final class Worksheet {
+    /** Numbers of a usual stage, so that the list seldom grows. */
+    private static final int USUAL = 32;
+
     private final String stage;
-    private final List<Worked> numbers = new ArrayList<>();
+    private final List<Worked> numbers = new ArrayList<>(USUAL);
 
     public Worksheet(String stage) {
         this.stage = stage;
