@@ -1,5 +1,18 @@
 import { definePreset } from '@primeuix/themes'
-import Aura from '@primeuix/themes/aura'
+import base from '@primeuix/themes/aura/base'
+import button from '@primeuix/themes/aura/button'
+import checkbox from '@primeuix/themes/aura/checkbox'
+import chip from '@primeuix/themes/aura/chip'
+import dialog from '@primeuix/themes/aura/dialog'
+import iconfield from '@primeuix/themes/aura/iconfield'
+import inputtext from '@primeuix/themes/aura/inputtext'
+import multiselect from '@primeuix/themes/aura/multiselect'
+import ripple from '@primeuix/themes/aura/ripple'
+import select from '@primeuix/themes/aura/select'
+import slider from '@primeuix/themes/aura/slider'
+import toast from '@primeuix/themes/aura/toast'
+import tooltip from '@primeuix/themes/aura/tooltip'
+import virtualscroller from '@primeuix/themes/aura/virtualscroller'
 
 const moss = {
   50: '#f3f8f4',
@@ -15,8 +28,28 @@ const moss = {
   950: '#0b1f16'
 }
 
+/** What the controls we use are made of; the others of the library stay out of the first load. */
+const Base = {
+  ...base,
+  components: {
+    button,
+    checkbox,
+    chip,
+    dialog,
+    iconfield,
+    inputtext,
+    multiselect,
+    ripple,
+    select,
+    slider,
+    toast,
+    tooltip,
+    virtualscroller
+  }
+}
+
 /** Our own ramp, square-ish corners and chalky grounds, so that fields look like the rest of the shop. */
-export const CantHook = definePreset(Aura, {
+export const CantHook = definePreset(Base, {
   primitive: {
     borderRadius: { none: '0', xs: '2px', sm: '2px', md: '3px', lg: '4px', xl: '5px' },
     moss

@@ -1,14 +1,11 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import Button from 'primevue/button'
-import Dialog from 'primevue/dialog'
 import { useToast } from 'primevue/usetoast'
-import { computed, onBeforeUnmount, ref, watch, type Component } from 'vue'
+import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch, type Component } from 'vue'
 import { onBeforeRouteLeave, useRouter } from 'vue-router'
 import { problemOf, type RungView } from '../api/client'
 import BenchRail from '../bench/BenchRail.vue'
 import DisplaySwitch from '../bench/DisplaySwitch.vue'
-import KeysHelp from '../bench/KeysHelp.vue'
 import StickBar from '../bench/StickBar.vue'
 import { useBench, type StationId } from '../bench/store'
 import WorkingPanel from '../bench/WorkingPanel.vue'
@@ -21,6 +18,10 @@ import FitStation from '../stations/FitStation.vue'
 import JigStation from '../stations/JigStation.vue'
 import LidStation from '../stations/LidStation.vue'
 import SizeStation from '../stations/SizeStation.vue'
+
+// what is seldom seen is not part of the first load
+const ChangedElsewhere = defineAsyncComponent(() => import('../bench/ChangedElsewhere.vue'))
+const KeysHelp = defineAsyncComponent(() => import('../bench/KeysHelp.vue'))
 
 const props = defineProps<{ id?: string; station?: string }>()
 const bench = useBench()
@@ -76,11 +77,6 @@ watch(
 )
 
 const stale = computed(() => bench.kept === 'stale')
-async function mineAsCopy() {
-  const id = await bench.keepAsCopy()
-  await router.push({ name: 'bench', params: { id, station: bench.station } })
-}
-
 function typing(event: KeyboardEvent) {
   const target = event.target as HTMLElement
   return target.closest('input, textarea, [role=combobox], [role=dialog]') !== null
@@ -133,25 +129,8 @@ onBeforeUnmount(() => {
       <DisplaySwitch @help="help = true" />
       <StickBar />
     </footer>
-    <KeysHelp v-model="help" />
-    <Dialog
-      :visible="stale"
-      modal
-      :closable="false"
-      header="Changed in another window"
-      :style="{ width: '30rem' }"
-    >
-      <p>
-        This box was changed elsewhere while you worked on it here. Your changes are still on this page and
-        nothing has been overwritten.
-      </p>
-      <div class="ways">
-        <Button label="Keep mine as a box of its own" @click="mineAsCopy" />
-        <Button label="Take theirs" severity="secondary" @click="bench.open(bench.id)" />
-        <Button label="Put mine over theirs" severity="secondary" @click="bench.keepOnTop()" />
-      </div>
-      <p class="small">Every saved state stays in the history, theirs too.</p>
-    </Dialog>
+    <KeysHelp v-if="help" v-model="help" />
+    <ChangedElsewhere v-if="stale" />
   </div>
   <p v-else class="missing" role="status">Laying the box on the bench…</p>
 </template>
@@ -175,14 +154,6 @@ onBeforeUnmount(() => {
 }
 .missing {
   padding: 3rem;
-}
-.ways {
-  display: grid;
-  gap: 0.5rem;
-}
-.small {
-  font-size: 0.88rem;
-  color: var(--quiet);
 }
 @media (max-width: 1100px) {
   .bench {
