@@ -79,9 +79,22 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules,
         boolean once = !byHand && band.holds(onePass.length());
         Term ideal = once ? kerf.times(1) : height.plus(m.times(wanted)).over(n);
         Term overlap = Passes.overlap(kerf, rules);
-        ScrewSteps screw =
-                turned ? ScrewSteps.of(plan, sheet, kerf, overlap.length(), ideal.length(), wanted, rules) : null;
-        Worked clearance = screw == null ? wanted : screw.clearance();
+        // whole steps near a slot narrower than the cutter would be another joint, far over the height
+        boolean holds = !ideal.length().isUnder(kerf.length());
+        ScrewSteps screw = turned && holds
+                ? ScrewSteps.of(plan, sheet, kerf, overlap.length(), ideal.length(), wanted, rules)
+                : null;
+        Worked clearance = screw != null
+                ? screw.clearance()
+                : turned
+                        ? sheet.work(
+                                "clearance",
+                                "c",
+                                "Clearance",
+                                Show.FIT,
+                                wanted.times(1),
+                                "As wanted: no steps are worked out for a slot narrower than the cutter.")
+                        : wanted;
         Worked slot = screw != null
                 ? screw.slot()
                 : sheet.work(

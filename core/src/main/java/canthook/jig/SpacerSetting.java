@@ -169,7 +169,7 @@ public record SpacerSetting(
     private String instruction(int pitches, Length odd, Length rest) {
         List<String> parts = new ArrayList<>();
         if (pitches > 0) {
-            parts.add(pitches + " pitch");
+            parts.add(pitches + (pitches == 1 ? " pitch" : " pitches"));
         }
         if (odd.isPositive()) {
             parts.add("the odd one");

@@ -12,6 +12,8 @@ import canthook.fingers.Layout.Span;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
+import canthook.plan.JigChoice.Screw;
+import canthook.plan.JigChoice.Way;
 import canthook.plan.Stuff;
 import canthook.planner.WorkedPlan;
 import canthook.verdict.Verdict;
@@ -89,6 +91,21 @@ class LadderTest {
         assertThat(rung(ladder, 29).feasible()).isTrue();
         assertThat(rung(ladder, 33).feasible()).isFalse();
         assertThat(rung(ladder, 33).why()).contains("3.20 mm is wider than the slot");
+    }
+
+    @Test
+    void aScrewListsNoCountThatClosesFarOverTheHeight() {
+        BoxPlan box = openDrawer().with(openDrawer().fingers().withKerf(mm(7.4)));
+        BoxPlan turned = box.with(box.jig().with(Way.SCREW).with(new Screw(mm(2), 1, 1, 8, null)));
+        List<Rung> rungs = work(turned).fingers().rungs();
+        assertThat(rungs.stream().filter(Rung::feasible))
+                .allSatisfy(r -> assertThat(r.closing().length()).isLessThan(mm(1.2 * 96)));
+        assertThat(rungs.stream().filter(r -> !r.feasible())).hasSize(2).allSatisfy(r -> {
+            assertThat(r.slot().length()).isLessThan(mm(7.4));
+            assertThat(r.why()).contains("wider than the slot");
+        });
+        WorkedPlan tooMany = work(turned.with(turned.fingers().withSections(21)));
+        assertThat(tooMany.verdicts()).anyMatch(v -> v.code() == Code.COUNT_NOT_POSSIBLE);
     }
 
     @Test
