@@ -2,15 +2,10 @@ package canthook.server;
 
 import canthook.breakdown.BreakdownSolver;
 import canthook.breakdown.exact.ExactSolver;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import canthook.server.storage.SayWhyItDidNotStart;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
-import org.springframework.boot.context.event.ApplicationEnvironmentPreparedEvent;
-import org.springframework.context.ApplicationListener;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Lazy;
 
@@ -18,21 +13,20 @@ import org.springframework.context.annotation.Lazy;
 @SpringBootApplication
 public class CantHook {
     public static void main(String[] args) {
-        application(CantHook.class).run(args);
+        try {
+            application(CantHook.class).run(args);
+        } catch (RuntimeException e) {
+            if (SayWhyItDidNotStart.sentence(e).isEmpty()) {
+                throw e;
+            }
+            // it has been said
+            System.exit(2);
+        }
     }
 
-    /** The application with its data folder made before anything opens the database. */
+    /** The application, not yet started. */
     public static SpringApplication application(Class<?>... sources) {
-        SpringApplication application = new SpringApplication(sources);
-        application.addListeners((ApplicationListener<ApplicationEnvironmentPreparedEvent>) event -> {
-            Path data = Path.of(event.getEnvironment().getRequiredProperty("canthook.data"));
-            try {
-                Files.createDirectories(data);
-            } catch (IOException e) {
-                throw new UncheckedIOException("The data folder " + data + " cannot be made.", e);
-            }
-        });
-        return application;
+        return new SpringApplication(sources);
     }
 
     /** Found when it is first asked for: the machine part of the library takes a moment and some memory to load. */

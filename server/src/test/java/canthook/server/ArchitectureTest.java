@@ -26,7 +26,11 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule ONLY_SHELF_AND_RACK_KNOW_STORAGE = noClasses()
             .that()
-            .resideOutsideOfPackages("canthook.server.box..", "canthook.server.rack..", "canthook.server.saw..")
+            .resideOutsideOfPackages(
+                    "canthook.server.box..",
+                    "canthook.server.rack..",
+                    "canthook.server.saw..",
+                    "canthook.server.storage..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("org.apache.ibatis..", "java.sql..", "org.springframework.jdbc..");

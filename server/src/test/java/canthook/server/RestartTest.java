@@ -27,7 +27,7 @@ class RestartTest {
                         "--canthook.data=" + data,
                         "--canthook.demo=true",
                         "--server.port=0",
-                        "--logging.level.root=error",
+                        "--logging.level.root=" + System.getProperty("canthook.log", "error"),
                         "--spring.main.web-application-type=" + WebApplicationType.SERVLET);
     }
 

@@ -5,11 +5,13 @@ import canthook.refusal.Refused;
 import canthook.server.keeping.StaleWrite;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.BadLines;
+import canthook.server.storage.StorageFault;
 import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import com.fasterxml.jackson.databind.exc.InvalidTypeIdException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -58,6 +60,13 @@ public class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail unexpected(Exception e) {
+        Optional<StorageFault> fault = StorageFault.of(e);
+        if (fault.isPresent()) {
+            LOG.warn("{} ({})", fault.get().sentence(), e.getMessage());
+            ProblemDetail problem = problem(fault.get().status(), fault.get().sentence(), null);
+            problem.setProperty("code", fault.get());
+            return problem;
+        }
         LOG.error("An unexpected error", e);
         return problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
