@@ -55,6 +55,8 @@ export class Refusal extends Error {
 
 export const api = createClient<paths>({
   baseUrl: globalThis.location?.origin ?? 'http://localhost',
+  // what changes something says so even when there is nothing to send: no other page can
+  headers: { 'Content-Type': 'application/json' },
   fetch: (request) => globalThis.fetch(request)
 })
 

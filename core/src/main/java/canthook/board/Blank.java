@@ -4,6 +4,7 @@ import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.LengthUnit;
 import canthook.refusal.Bounds;
+import canthook.refusal.OneLine;
 import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import java.util.List;
@@ -92,21 +93,14 @@ public record Blank(
         if (!id.matches("[a-z0-9][a-z0-9-]{0,59}")) {
             throw new Refused("id", "A blank's id is of small letters, digits and hyphens, at most 60.");
         }
-        Refused.ifMissing("name", "The blank's name", name);
-        name = name.strip();
-        if (name.isEmpty() || name.length() > 60) {
-            throw new Refused("name", "A blank needs a name of 1 to 60 letters.");
-        }
+        name = OneLine.name("name", "A blank", name, 60);
         LENGTH.check("length", length);
         WIDTH.check("width", width);
         THICKNESS.check("thickness", thickness);
         Refused.ifMissing("wood", "Wood", wood);
         RING_ANGLE.check("ringAngle", ringAngle);
         figure = figure == null ? GrainFigure.STRAIGHT : figure;
-        note = note == null ? "" : note;
-        if (note.length() > 300) {
-            throw new Refused("note", "The note is longer than 300 letters.");
-        }
+        note = OneLine.words("note", "The note", note, 300);
         defects = defects == null ? List.of() : List.copyOf(defects);
         checkDefects(length, width, defects);
     }

@@ -2,6 +2,7 @@ package canthook.cutter;
 
 import canthook.length.Length;
 import canthook.refusal.Bounds;
+import canthook.refusal.OneLine;
 import canthook.refusal.Refused;
 import org.jspecify.annotations.Nullable;
 
@@ -65,25 +66,15 @@ public record Cutter(
 
     public Cutter {
         Refused.ifMissing("id", "The cutter's id", id);
-        Refused.ifMissing("name", "The cutter's name", name);
-        name = name.strip();
-        if (name.isEmpty() || name.length() > 60) {
-            throw new Refused("name", "A cutter needs a name of 1 to 60 letters.");
-        }
+        name = OneLine.name("name", "A cutter", name, 60);
         Refused.ifMissing("kind", "The kind of cutter", kind);
         NOMINAL.check("nominal", nominal);
         KERF.check("kerf", kerf);
         if (kerfOn != null && !kerfOn.matches("\\d{4}-\\d{2}-\\d{2}")) {
             throw new Refused("kerfOn", "The day it was measured is written like 2026-03-02.");
         }
-        kerfFrom = kerfFrom == null ? "" : kerfFrom;
-        note = note == null ? "" : note;
-        if (kerfFrom.length() > 120) {
-            throw new Refused("kerfFrom", "How it was measured is longer than 120 letters.");
-        }
-        if (note.length() > 300) {
-            throw new Refused("note", "The note is longer than 300 letters.");
-        }
+        kerfFrom = OneLine.words("kerfFrom", "How it was measured", kerfFrom, 120);
+        note = OneLine.words("note", "The note", note, 300);
         REACH.unlessAbsent("reach", reach);
         if ((kind == Kind.STACK) != (stack != null)) {
             throw new Refused("stack", "A stacked cutter has outer blades, chippers and shims; no other cutter has.");

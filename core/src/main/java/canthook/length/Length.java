@@ -15,6 +15,8 @@ public record Length(long nanometres) implements Comparable<Length> {
     public static final Length LONGEST = mm(20_000);
 
     private static final long NANOMETRES_PER_MM = 1_000_000;
+    private static final int MOST_DIGITS = 60;
+    private static final int MOST_PLACES = 400;
 
     /** A length from millimetres, rounded to the nanometre. */
     public static Length mm(double millimetres) {
@@ -27,11 +29,13 @@ public record Length(long nanometres) implements Comparable<Length> {
     /**
      * A length from decimal millimetres, exact to six decimals and rounded half up beyond.
      *
-     * @throws ArithmeticException when the number is too large to be a length
+     * @throws ArithmeticException when the number is too large to be a length, or written so long or so small that rounding it is work
      */
     public static Length mm(BigDecimal millimetres) {
-        if (millimetres.precision() - millimetres.scale() > 9) {
-            throw new ArithmeticException("too large for a length");
+        boolean large = (long) millimetres.precision() - millimetres.scale() > 9;
+        boolean fine = millimetres.precision() > MOST_DIGITS || millimetres.scale() > MOST_PLACES;
+        if (large || fine) {
+            throw new ArithmeticException(large ? "too large for a length" : "too fine for a length");
         }
         return new Length(
                 millimetres.movePointRight(6).setScale(0, RoundingMode.HALF_UP).longValueExact());

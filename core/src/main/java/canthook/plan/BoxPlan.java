@@ -2,6 +2,7 @@ package canthook.plan;
 
 import canthook.length.LengthDisplay;
 import canthook.length.LengthUnit;
+import canthook.refusal.OneLine;
 import canthook.refusal.Refused;
 import org.jspecify.annotations.Nullable;
 
@@ -48,15 +49,9 @@ public record BoxPlan(
         }
         // what earlier versions could not say is left unsaid: the same plan
         version = VERSION;
-        Refused.ifMissing("name", "Name", name);
         Refused.ifMissing("purpose", "Purpose", purpose);
-        name = name.strip();
-        if (name.isEmpty() || name.length() > 80) {
-            throw new Refused("name", "A box needs a name of 1 to 80 letters.");
-        }
-        if (purpose.length() > 400) {
-            throw new Refused("purpose", "The purpose is longer than 400 letters.");
-        }
+        name = OneLine.name("name", "A box", name, 80);
+        purpose = OneLine.words("purpose", "The purpose", purpose, 400);
         Refused.ifMissing("unit", "Unit", unit);
         Refused.ifMissing("display", "Display", display);
         Refused.ifMissing("walls", "The walls' wood", walls);

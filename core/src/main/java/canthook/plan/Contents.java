@@ -2,6 +2,7 @@ package canthook.plan;
 
 import canthook.length.Length;
 import canthook.refusal.Bounds;
+import canthook.refusal.OneLine;
 import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import java.util.List;
@@ -68,10 +69,7 @@ public record Contents(List<Item> items, @Nullable Length divider) {
         public static final Bounds DIVIDER = new Bounds("Divider", Length.mm(0.2), Length.mm(100));
 
         public Item {
-            Refused.ifMissing("name", "The thing's name", name);
-            if (name.isBlank() || name.length() > 60) {
-                throw new Refused("name", "A thing needs a name of 1 to 60 letters.");
-            }
+            name = OneLine.name("name", "A thing", name, 60);
             LENGTH.check("length", length);
             WIDTH.check("width", width);
             HEIGHT.check("height", height);

@@ -3,6 +3,7 @@ package canthook.plan;
 import canthook.cutter.Cutter;
 import canthook.length.Length;
 import canthook.refusal.Bounds;
+import canthook.refusal.OneLine;
 import canthook.refusal.Refused;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -98,9 +99,7 @@ public record FingerChoice(
                             + MOST_SECTIONS + "; " + sections + " is not.");
         }
         Refused.ifMissing("cutter", "Cutter", cutter);
-        if (cutter.length() > 60) {
-            throw new Refused("cutter", "The cutter's name is longer than 60 letters.");
-        }
+        cutter = OneLine.words("cutter", "The cutter's name", cutter, 60);
         KERF.check("kerf", kerf);
         CLEARANCE.unlessAbsent("clearance", clearance);
         LOWER_BY.unlessAbsent("lowerBy", lowerBy);

@@ -1,5 +1,6 @@
 package canthook.plan;
 
+import canthook.refusal.OneLine;
 import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import java.util.List;
@@ -23,11 +24,8 @@ public record YearTrace(String name, int from, double days, List<Double> moistur
     public static final Range MOISTURE = new Range("Moisture", 0, 40, "%");
 
     public YearTrace {
-        Refused.ifMissing("name", "The climate's name", name);
         Refused.ifMissing("moisture", "The moisture through the year", moisture);
-        if (name.isBlank() || name.length() > 60) {
-            throw new Refused("name", "A climate needs a name of 1 to 60 letters.");
-        }
+        name = OneLine.name("name", "A climate", name, 60);
         FROM.check("from", from);
         DAYS.check("days", days);
         if (moisture.size() < 2 || moisture.size() > MOST_POINTS) {

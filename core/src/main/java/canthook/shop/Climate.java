@@ -1,6 +1,7 @@
 package canthook.shop;
 
 import canthook.plan.YearTrace;
+import canthook.refusal.OneLine;
 import canthook.refusal.Refused;
 import canthook.wood.Air;
 import org.jspecify.annotations.Nullable;
@@ -20,16 +21,9 @@ public record Climate(
         @Nullable YearTrace through) {
     public Climate {
         Refused.ifMissing("id", "The climate's id", id);
-        Refused.ifMissing("name", "The climate's name", name);
-        name = name.strip();
-        if (name.isEmpty() || name.length() > 60) {
-            throw new Refused("name", "A climate needs a name of 1 to 60 letters.");
-        }
+        name = OneLine.name("name", "A climate", name, 60);
         Refused.ifMissing("one", "The first air", one);
         Refused.ifMissing("other", "The second air", other);
-        note = note == null ? "" : note;
-        if (note.length() > 300) {
-            throw new Refused("note", "The note is longer than 300 letters.");
-        }
+        note = OneLine.words("note", "The note", note, 300);
     }
 }

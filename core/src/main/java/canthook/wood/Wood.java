@@ -1,5 +1,6 @@
 package canthook.wood;
 
+import canthook.refusal.OneLine;
 import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import org.jspecify.annotations.Nullable;
@@ -53,13 +54,10 @@ public record Wood(
 
     public Wood {
         Refused.ifMissing("id", "The wood's id", id);
-        Refused.ifMissing("name", "The wood's name", name);
         if (!id.matches("[a-z0-9][a-z0-9-]{0,59}")) {
             throw new Refused("id", "A wood's id is of small letters, digits and hyphens, at most 60.");
         }
-        if (name.isBlank() || name.length() > 60) {
-            throw new Refused("name", "A wood needs a name of 1 to 60 letters.");
-        }
+        name = OneLine.name("name", "A wood", name, 60);
         Refused.ifMissing("kind", "The kind of wood", kind);
         RADIAL.check("radial", radial);
         TANGENTIAL.check("tangential", tangential);

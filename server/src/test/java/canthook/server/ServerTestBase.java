@@ -79,9 +79,9 @@ abstract class ServerTestBase {
 
     Reply send(MockHttpServletRequestBuilder request, Object body) {
         try {
+            request.contentType(MediaType.APPLICATION_JSON).header("Host", "localhost");
             if (body != null) {
-                String text = body instanceof String s ? s : json.writeValueAsString(body);
-                request.contentType(MediaType.APPLICATION_JSON).content(text);
+                request.content(body instanceof String s ? s : json.writeValueAsString(body));
             }
             MvcResult result = mvc.perform(request).andReturn();
             String text = result.getResponse().getContentAsString(java.nio.charset.StandardCharsets.UTF_8);

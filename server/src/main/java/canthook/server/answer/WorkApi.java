@@ -6,6 +6,7 @@ import canthook.length.LengthDisplay;
 import canthook.length.LengthReader;
 import canthook.length.LengthUnit;
 import canthook.length.UnreadLength;
+import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
 import canthook.plan.StartingPlan;
 import canthook.planner.FirstGuess;
@@ -171,6 +172,10 @@ public class WorkApi {
         }
         Refused.unlessBetween("thickness", "Thickness", wish.thickness(), Length.mm(1), Length.mm(200));
         Refused.unlessBetween("height", "Height of the wall", wish.height(), Length.mm(5), Length.mm(1500));
+        Refused.ifMissing("from", "What leads", wish.from());
+        Refused.ifMissing("wood", "The wood", wish.wood());
+        BoardAtHand.LENGTH.check("blankLength", wish.blankLength());
+        BoardAtHand.WIDTH.check("blankWidth", wish.blankWidth());
         return StartingPlan.of(wish);
     }
 }

@@ -69,7 +69,7 @@ public class Shelf {
     }
 
     /**
-     * Keeps a change.
+     * Keeps a change. The same change sent again, because its answer was lost, is kept already.
      *
      * @throws StaleWrite when the box has been changed since {@code revision}; nothing is written then
      */
@@ -78,7 +78,11 @@ public class Shelf {
         String text = write(plan);
         String at = now();
         if (boxes.update(id, revision, text, at) == 0) {
-            throw new StaleWrite("This box", revision, row(id).revision());
+            BoxRow stands = row(id);
+            if (stands.revision() == revision + 1 && stands.plan().equals(text)) {
+                return revision + 1;
+            }
+            throw new StaleWrite("This box", revision, stands.revision());
         }
         boxes.remember(id, revision + 1, text, at);
         return revision + 1;

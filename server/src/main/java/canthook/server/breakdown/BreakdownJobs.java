@@ -17,14 +17,17 @@ import canthook.shop.HouseRules;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
+import java.security.SecureRandom;
+import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -41,11 +44,14 @@ import org.springframework.stereotype.Service;
 public class BreakdownJobs {
     private static final Logger LOG = LoggerFactory.getLogger(BreakdownJobs.class);
     private static final int WAITING = 8;
-    private static final int REMEMBERED = 12;
+    private static final int REMEMBERED = 40;
     private static final Habits NOTHING_LOST = new Habits(
             Length.ZERO, Length.ZERO, Length.mm(1), Length.ZERO, Length.ZERO, Length.ZERO, Break.WHOLE, false);
     private final BreakdownSolver solver;
-    private final AtomicLong numbers = new AtomicLong();
+    private final SecureRandom random = new SecureRandom();
+    /** Those that wait or run; none of them is forgotten, however many are asked for. */
+    private final Map<String, Job> alive = new ConcurrentHashMap<>();
+
     private final Cache<String, Job> byId =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
     private final Cache<Question, Job> byQuestion =
@@ -153,10 +159,13 @@ public class BreakdownJobs {
             byId.put(known.id, known);
             return known;
         }
-        Job job = new Job("c" + numbers.incrementAndGet());
+        // who knows the number of a plan may have its boards taken off the rack
+        Job job = new Job("c" + HexFormat.of().formatHex(bytes()));
+        alive.put(job.id, job);
         try {
             one.execute(() -> run(job, batch));
         } catch (RejectedExecutionException e) {
+            alive.remove(job.id);
             throw new Refused("", "Too many cut plans are being sought already. Wait a little and ask again.");
         }
         byQuestion.put(question, job);
@@ -165,7 +174,14 @@ public class BreakdownJobs {
     }
 
     Optional<Job> find(String id) {
-        return Optional.ofNullable(byId.getIfPresent(id));
+        Job running = alive.get(id);
+        return Optional.ofNullable(running == null ? byId.getIfPresent(id) : running);
+    }
+
+    private byte[] bytes() {
+        byte[] bytes = new byte[12];
+        random.nextBytes(bytes);
+        return bytes;
     }
 
     private void run(Job job, Batch batch) {
@@ -183,13 +199,15 @@ public class BreakdownJobs {
             LOG.error("A cut plan failed", e);
             job.state = State.FAILED;
         } finally {
+            byId.put(job.id, job);
+            alive.remove(job.id);
             job.over.countDown();
         }
     }
 
     @PreDestroy
     void close() {
-        byId.asMap().values().forEach(Job::stop);
+        alive.values().forEach(Job::stop);
         one.shutdownNow();
     }
 }

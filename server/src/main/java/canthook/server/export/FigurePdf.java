@@ -15,8 +15,6 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
 
 /**
  * Figures on paper at 1:1. A figure longer than the sheet is tiled along its length, pages overlapping by ten millimetres with a join
@@ -27,8 +25,6 @@ final class FigurePdf {
     private static final double MARGIN = 14;
     private static final double LAP = 10;
     private static final double HEAD = 46;
-    static final PDFont PLAIN = new PDType1Font(FontName.HELVETICA);
-    static final PDFont BOLD = new PDType1Font(FontName.HELVETICA_BOLD);
 
     private FigurePdf() {}
 
@@ -36,10 +32,11 @@ final class FigurePdf {
     static byte[] of(List<Figure> figures, String title, Paper paper) {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            Lettering lettering = new Lettering(document);
             for (Figure figure : figures) {
-                tile(document, figure, title, paper);
+                tile(document, lettering, figure, title, paper);
             }
-            document.getDocumentInformation().setTitle(printable(title));
+            document.getDocumentInformation().setTitle(title);
             document.save(out);
             return out.toByteArray();
         } catch (IOException e) {
@@ -47,7 +44,8 @@ final class FigurePdf {
         }
     }
 
-    private static void tile(PDDocument document, Figure figure, String title, Paper paper) throws IOException {
+    private static void tile(PDDocument document, Lettering lettering, Figure figure, String title, Paper paper)
+            throws IOException {
         double room = paper.width() - 2 * MARGIN;
         int pages = figure.width() <= room ? 1 : (int) Math.ceil((figure.width() - LAP) / (room - LAP));
         for (int page = 0; page < pages; page++) {
@@ -56,7 +54,7 @@ final class FigurePdf {
                     new PDPage(new PDRectangle((float) (paper.width() * POINTS), (float) (paper.height() * POINTS)));
             document.addPage(sheet);
             try (PDPageContentStream to = new PDPageContentStream(document, sheet)) {
-                Pen pen = new Pen(to, paper, from, figure.top());
+                Pen pen = new Pen(to, lettering, paper, from, figure.top());
                 pen.head(title + ", " + figure.title().toLowerCase(Locale.ROOT), page + 1, pages);
                 pen.clip(room);
                 for (Shape shape : figure.shapes()) {
@@ -66,11 +64,11 @@ final class FigurePdf {
                 for (Mark mark : figure.marks()) {
                     double at = (mark.from() + mark.to()) / 2;
                     pen.line(at, lane + 1, at, figure.top(), 0.15);
-                    pen.words(at + 0.8, lane + 1, mark.label(), PLAIN, 8);
+                    pen.words(at + 0.8, lane + 1, mark.label(), Lettering.PLAIN, 8);
                     lane -= 4;
                 }
                 for (Note note : figure.notes()) {
-                    pen.words(note.x(), note.y(), note.text(), PLAIN, 8);
+                    pen.words(note.x(), note.y(), note.text(), Lettering.PLAIN, 8);
                 }
                 pen.unclip();
                 if (page > 0) {
@@ -84,29 +82,17 @@ final class FigurePdf {
         }
     }
 
-    /** The standard fonts know Latin letters only; what they lack is written as a maker would by hand. */
-    static String printable(String text) {
-        StringBuilder out = new StringBuilder();
-        text.replace("−", "-")
-                .replace("′", "'")
-                .replace("″", "\"")
-                .codePoints()
-                .forEach(c -> out.append(
-                        c < 0x100 || c == '–' || c == '’' || c == '“' || c == '”' || c == '…'
-                                ? Character.toString(c)
-                                : "?"));
-        return out.toString();
-    }
-
     /** Draws in millimetres, y down, from a corner of the figure. */
     private static final class Pen {
         private final PDPageContentStream to;
+        private final Lettering lettering;
         private final Paper paper;
         private final double left;
         private final double top;
 
-        Pen(PDPageContentStream to, Paper paper, double left, double top) {
+        Pen(PDPageContentStream to, Lettering lettering, Paper paper, double left, double top) {
             this.to = to;
+            this.lettering = lettering;
             this.paper = paper;
             this.left = left;
             this.top = top;
@@ -121,13 +107,13 @@ final class FigurePdf {
         }
 
         void head(String title, int page, int pages) throws IOException {
-            text(MARGIN, paper.height() - 10, title, BOLD, 10);
+            text(MARGIN, paper.height() - 10, title, Lettering.BOLD, 10);
             text(
                     MARGIN,
                     paper.height() - 15,
                     "Print at 100 %, no fitting to the page. "
                             + (pages > 1 ? "Sheet " + page + " of " + pages + ": lay join mark on join mark." : ""),
-                    PLAIN,
+                    Lettering.PLAIN,
                     8);
         }
 
@@ -144,7 +130,7 @@ final class FigurePdf {
             to.moveTo(end, base - 5);
             to.lineTo(end, base + 5);
             to.stroke();
-            text(MARGIN + 102, 11, "100 mm: measure it before you trust this sheet", PLAIN, 8);
+            text(MARGIN + 102, 11, "100 mm: measure it before you trust this sheet", Lettering.PLAIN, 8);
         }
 
         void clip(double room) throws IOException {
@@ -175,20 +161,12 @@ final class FigurePdf {
 
         void words(double x, double y, String text, PDFont font, float size) throws IOException {
             to.setNonStrokingColor(Color.BLACK);
-            to.beginText();
-            to.setFont(font, size);
-            to.newLineAtOffset(x(x), y(y));
-            to.showText(printable(text));
-            to.endText();
+            lettering.write(to, x(x), y(y), text, font, size);
         }
 
         private void text(double xMm, double yMm, String text, PDFont font, float size) throws IOException {
             to.setNonStrokingColor(Color.BLACK);
-            to.beginText();
-            to.setFont(font, size);
-            to.newLineAtOffset((float) (xMm * POINTS), (float) (yMm * POINTS));
-            to.showText(printable(text));
-            to.endText();
+            lettering.write(to, (float) (xMm * POINTS), (float) (yMm * POINTS), text, font, size);
         }
 
         void shape(Shape shape) throws IOException {

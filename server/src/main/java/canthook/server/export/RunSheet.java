@@ -21,7 +21,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
 
 /** The cut list to be followed on paper: set-up, every cut with a box to tick, and the same as CSV. */
 final class RunSheet {
@@ -80,6 +79,7 @@ final class RunSheet {
     static byte[] pdf(WorkedPlan worked, Paper paper) {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            Lettering lettering = new Lettering(document);
             float width = (float) (paper.height() * 72 / 25.4);
             float height = (float) (paper.width() * 72 / 25.4);
             List<Line> lines = lines(worked);
@@ -89,42 +89,33 @@ final class RunSheet {
                 PDPage sheet = new PDPage(new PDRectangle(width, height));
                 document.addPage(sheet);
                 try (PDPageContentStream to = new PDPageContentStream(document, sheet)) {
-                    write(to, LEFT, height - 46, worked.plan().name() + ": run sheet", FigurePdf.BOLD, 14);
-                    write(to, width - 110, height - 46, "page " + (page + 1) + " of " + pages, FigurePdf.PLAIN, 9);
+                    lettering.write(to, LEFT, height - 46, worked.plan().name() + ": run sheet", Lettering.BOLD, 14);
+                    lettering.write(
+                            to, width - 110, height - 46, "page " + (page + 1) + " of " + pages, Lettering.PLAIN, 9);
                     float y = height - 72;
                     for (Line line : lines.subList(page * perPage, Math.min(lines.size(), (page + 1) * perPage))) {
                         if (!line.tick().isEmpty()) {
                             to.addRect(LEFT, y - 1.5f, 9, 9);
                             to.stroke();
-                            write(to, LEFT + 15, y, line.tick(), FigurePdf.BOLD, 9.5f);
+                            lettering.write(to, LEFT + 15, y, line.tick(), Lettering.BOLD, 9.5f);
                         }
-                        write(
+                        lettering.write(
                                 to,
                                 line.tick().isEmpty() ? LEFT : LEFT + 46,
                                 y,
                                 line.words(),
-                                line.bold() ? FigurePdf.BOLD : FigurePdf.PLAIN,
+                                line.bold() ? Lettering.BOLD : Lettering.PLAIN,
                                 9.5f);
                         y -= LEADING;
                     }
                 }
             }
-            document.getDocumentInformation()
-                    .setTitle(FigurePdf.printable(worked.plan().name() + ": run sheet"));
+            document.getDocumentInformation().setTitle(worked.plan().name() + ": run sheet");
             document.save(out);
             return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException("A page that cannot be written", e);
         }
-    }
-
-    private static void write(PDPageContentStream to, float x, float y, String text, PDFont font, float size)
-            throws IOException {
-        to.beginText();
-        to.setFont(font, size);
-        to.newLineAtOffset(x, y);
-        to.showText(FigurePdf.printable(text));
-        to.endText();
     }
 
     private static List<Line> lines(WorkedPlan worked) {

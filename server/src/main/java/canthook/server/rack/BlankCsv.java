@@ -162,18 +162,18 @@ final class BlankCsv {
                 MoistureKnown moisture = blank.moisture();
                 csv.printRecord(
                         blank.id(),
-                        blank.name(),
+                        CsvLines.guarded(blank.name()),
                         mm(blank.length()),
                         mm(blank.width()),
                         mm(blank.thickness()),
                         blank.wood(),
                         plain(blank.ringAngle()),
                         moisture == null ? "" : plain(moisture.percent()),
-                        moisture == null ? "" : moisture.on(),
+                        moisture == null ? "" : CsvLines.guarded(moisture.on()),
                         moisture == null ? "" : written(moisture.by()),
                         written(blank.figure()),
                         blank.snipe() ? "yes" : "no",
-                        blank.note(),
+                        CsvLines.guarded(blank.note()),
                         blank.defects().stream().map(BlankCsv::written).collect(Collectors.joining("; ")));
             }
         } catch (IOException e) {

@@ -6,9 +6,12 @@ import canthook.length.LengthUnit;
 import canthook.length.UnreadLength;
 import canthook.refusal.Refused;
 import java.io.BufferedInputStream;
+import java.io.BufferedReader;
+import java.io.FilterReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
+import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.CodingErrorAction;
@@ -28,6 +31,8 @@ import org.apache.commons.csv.CSVRecord;
 /** A CSV file read line by line: what is bad is gathered with its line number, and what is good is not taken unless all is. */
 final class CsvLines {
     private static final int LISTED = 20;
+    private static final int LONGEST_LINE = 20_000;
+    private static final String TOO_LONG = "is longer than " + LONGEST_LINE + " letters. Is it the right file?";
     private static final String NOT_TEXT = "The file is not text in UTF-8. Save it as CSV, UTF-8.";
     private final List<BadLines.Line> bad = new ArrayList<>();
     private long badLines;
@@ -53,7 +58,7 @@ final class CsvLines {
         /** Empty when the column is not there. */
         String text(String column) {
             Integer at = columns.get(column);
-            return at == null || at >= row.size() ? "" : row.get(at).strip();
+            return at == null || at >= row.size() ? "" : unguarded(row.get(at).strip());
         }
 
         String wanted(String column) {
@@ -72,6 +77,22 @@ final class CsvLines {
         Length length(String column) {
             return CsvLines.length(column, wanted(column));
         }
+    }
+
+    /**
+     * Words for a cell. A table program would take a cell that begins with one of {@code = + - @} for a formula and work it out; an
+     * apostrophe in front says that it is words.
+     */
+    static String guarded(String words) {
+        return isFormula(words) ? "'" + words : words;
+    }
+
+    private static String unguarded(String cell) {
+        return cell.startsWith("'") && isFormula(cell.substring(1)) ? cell.substring(1) : cell;
+    }
+
+    private static boolean isFormula(String words) {
+        return !words.isEmpty() && "=+-@".indexOf(words.charAt(0)) >= 0;
     }
 
     static double number(String column, String text) {
@@ -110,10 +131,8 @@ final class CsvLines {
                                 .newDecoder()
                                 .onMalformedInput(CodingErrorAction.REPORT)
                                 .onUnmappableCharacter(CodingErrorAction.REPORT));
-                java.io.BufferedReader buffered = new java.io.BufferedReader(text, 1 << 16)) {
-            buffered.mark(8192);
-            String header = String.valueOf(buffered.readLine());
-            buffered.reset();
+                BufferedReader buffered = new BufferedReader(new LineLimit(text), 1 << 16)) {
+            String header = firstLine(buffered);
             char separator = header.contains(";") && !header.contains(",") ? ';' : ',';
             try (CSVParser parser = CSVFormat.RFC4180
                     .builder()
@@ -125,6 +144,8 @@ final class CsvLines {
             }
         } catch (CharacterCodingException e) {
             throw new BadLines(List.of(new BadLines.Line(1, NOT_TEXT)), 1);
+        } catch (LineTooLong e) {
+            throw new BadLines(List.of(new BadLines.Line(1, TOO_LONG)), 1);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -132,6 +153,53 @@ final class CsvLines {
             throw new BadLines(lines.bad, lines.badLines);
         }
         return lines;
+    }
+
+    /** The first line, which is then read again with the others. */
+    private static String firstLine(BufferedReader text) throws IOException {
+        text.mark(LONGEST_LINE + 2);
+        StringBuilder line = new StringBuilder();
+        for (int c = text.read(); c >= 0 && c != '\n' && c != '\r'; c = text.read()) {
+            line.append((char) c);
+        }
+        text.reset();
+        return line.toString();
+    }
+
+    /** No line is longer than any honest one; it is refused before it is held. */
+    private static final class LineLimit extends FilterReader {
+        private int inLine;
+
+        LineLimit(Reader in) {
+            super(in);
+        }
+
+        @Override
+        public int read() throws IOException {
+            int c = super.read();
+            count((char) c);
+            return c;
+        }
+
+        @Override
+        public int read(char[] to, int from, int length) throws IOException {
+            int got = super.read(to, from, length);
+            for (int i = from; i < from + got; i++) {
+                count(to[i]);
+            }
+            return got;
+        }
+
+        private void count(char c) throws LineTooLong {
+            inLine = c == '\n' || c == '\r' ? 0 : inLine + 1;
+            if (inLine > LONGEST_LINE) {
+                throw new LineTooLong();
+            }
+        }
+    }
+
+    private static final class LineTooLong extends IOException {
+        private static final long serialVersionUID = 1L;
     }
 
     private static InputStream withoutMark(InputStream in) throws IOException {
@@ -185,7 +253,9 @@ final class CsvLines {
                     parser.getCurrentLineNumber() + 1,
                     e.getCause() instanceof CharacterCodingException
                             ? NOT_TEXT
-                            : "cannot be read as CSV: " + e.getMessage());
+                            : e.getCause() instanceof LineTooLong
+                                    ? TOO_LONG
+                                    : "cannot be read as CSV: " + e.getMessage());
         } catch (IllegalStateException e) {
             bad(parser.getCurrentLineNumber() + 1, "cannot be read as CSV: " + e.getMessage());
         }

@@ -139,9 +139,16 @@ public class Rack {
             throw new Refused("id", "The thing sent goes by another id than the address says.");
         }
         checked(kind, item);
-        if (items.update(kind.name, id, revision, write(item), now()) == 0) {
-            throw new StaleWrite(
-                    kind.called.apply(item), revision, get(kind, id).revision());
+        String text = write(item);
+        if (items.update(kind.name, id, revision, text, now()) == 0) {
+            ItemRow stands = items.find(kind.name, id);
+            if (stands == null) {
+                throw new Unknown(kind.name, id);
+            }
+            // the same change sent again, because its answer was lost, is kept already
+            if (stands.revision() != revision + 1 || !stands.item().equals(text)) {
+                throw new StaleWrite(kind.called.apply(item), revision, stands.revision());
+            }
         }
         return new Kept<>(revision + 1, item);
     }

@@ -7,18 +7,20 @@ import java.time.temporal.ChronoUnit;
 import java.util.EnumMap;
 import java.util.Map;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** The house rules that stand. Read once and kept, for every plan asks for them. */
 @Service
 public class RuleBook {
     private final RackMapper rows;
     private final Clock clock;
+    private final TransactionTemplate keeping;
     private volatile HouseRules standing;
 
-    RuleBook(RackMapper rows, Clock clock) {
+    RuleBook(RackMapper rows, Clock clock, TransactionTemplate keeping) {
         this.rows = rows;
         this.clock = clock;
+        this.keeping = keeping;
         this.standing = read();
     }
 
@@ -26,28 +28,28 @@ public class RuleBook {
         return standing;
     }
 
-    @Transactional
+    /** Takes effect once it is kept, and not before. */
     public synchronized void set(HouseRule rule, double value) {
         HouseRules after = standing.with(rule, value);
-        if (after.isChanged(rule)) {
-            rows.setRule(
-                    rule.id(),
-                    value,
-                    clock.instant().truncatedTo(ChronoUnit.MILLIS).toString());
-        } else {
-            rows.resetRule(rule.id());
-        }
+        keeping.executeWithoutResult(kept -> {
+            if (after.isChanged(rule)) {
+                rows.setRule(
+                        rule.id(),
+                        value,
+                        clock.instant().truncatedTo(ChronoUnit.MILLIS).toString());
+            } else {
+                rows.resetRule(rule.id());
+            }
+        });
         standing = after;
     }
 
-    @Transactional
-    public synchronized void reset(HouseRule rule) {
+    public void reset(HouseRule rule) {
         set(rule, rule.usual());
     }
 
-    @Transactional
     public synchronized void resetAll() {
-        rows.resetRules();
+        keeping.executeWithoutResult(kept -> rows.resetRules());
         standing = HouseRules.DEFAULT;
     }
 

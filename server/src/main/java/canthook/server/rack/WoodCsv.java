@@ -88,7 +88,7 @@ final class WoodCsv {
             for (Wood wood : woods) {
                 csv.printRecord(
                         wood.id(),
-                        wood.name(),
+                        CsvLines.guarded(wood.name()),
                         BlankCsv.written(wood.kind()),
                         wood.isSheet() || wood.guessed() == Guess.RADIAL ? "" : BlankCsv.plain(wood.radial()),
                         wood.isSheet() || wood.guessed() == Guess.TANGENTIAL ? "" : BlankCsv.plain(wood.tangential()),

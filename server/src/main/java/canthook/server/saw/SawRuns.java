@@ -23,9 +23,11 @@ import canthook.shop.Shop;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.security.SecureRandom;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
@@ -44,6 +46,7 @@ public class SawRuns {
     private final RuleBook book;
     private final ShopFloor floor;
     private final LearnedPace pace;
+    private final SecureRandom random = new SecureRandom();
     private final ObjectMapper json;
 
     SawRuns(SawMapper rows, Shelf shelf, RuleBook book, ShopFloor floor, LearnedPace pace, ObjectMapper json) {
@@ -74,11 +77,9 @@ public class SawRuns {
             throw new Refused(
                     "plan.jig.way", "There is nothing to cut: the way of indexing chosen cannot make this joint.");
         }
-        int number = rows.ofBox(box).size() + 1;
-        String id = box + "-run-" + number;
-        while (rows.insert(id, box, write(worked.settled()), write(changed(book.rules())), shelf.now()) == 0) {
-            number++;
-            id = box + "-run-" + number;
+        String id = box + "-run-" + HexFormat.of().toHexDigits(random.nextLong());
+        if (rows.insert(id, box, write(worked.settled()), write(changed(book.rules())), shelf.now()) == 0) {
+            throw new IllegalStateException("two runs of one number");
         }
         return get(id);
     }
@@ -111,6 +112,10 @@ public class SawRuns {
         if (now.closed()) {
             throw new Refused("id", "This run is closed.");
         }
+        if (seq == now.seq() - 1 && isLast(id, seq + 1, event)) {
+            // the same sent again, because its answer was lost
+            return now;
+        }
         if (seq != now.seq()) {
             throw new StaleWrite("This run", seq, now.seq());
         }
@@ -129,6 +134,11 @@ public class SawRuns {
         }
         learn();
         return new Standing(id, now.box(), now.startedAt(), false, now.worked(), after, seq + 1);
+    }
+
+    private boolean isLast(String id, long seq, SawEvent event) {
+        return rows.events(id).stream()
+                .anyMatch(e -> e.seq() == seq && read(e.event(), SawEvent.class).equals(event));
     }
 
     /** Puts a run away; what happened in it is kept. */

@@ -4,12 +4,15 @@ import canthook.length.Length;
 import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
 import canthook.plan.Lid;
+import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.Nulls;
 import com.fasterxml.jackson.core.JsonFactoryBuilder;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonToken;
+import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.core.StreamWriteFeature;
 import com.fasterxml.jackson.core.json.JsonReadFeature;
@@ -34,6 +37,9 @@ import org.springframework.http.converter.json.Jackson2ObjectMapperBuilder;
 /** Lengths are millimetres as decimal numbers; nothing is guessed, coerced or passed over. */
 @Configuration
 public class JsonRules {
+    private static final int LONGEST_NUMBER = 100;
+    private static final int DEEPEST = 60;
+
     @Bean
     Jackson2ObjectMapperBuilderCustomizer strict() {
         return builder -> builder.factory(new JsonFactoryBuilder()
@@ -41,6 +47,12 @@ public class JsonRules {
                         .enable(StreamReadFeature.USE_FAST_DOUBLE_PARSER)
                         // so that NaN is refused at its field and not as a broken document
                         .enable(JsonReadFeature.ALLOW_NON_NUMERIC_NUMBERS)
+                        // what is said twice is not known
+                        .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                        .streamReadConstraints(StreamReadConstraints.builder()
+                                .maxNumberLength(LONGEST_NUMBER)
+                                .maxNestingDepth(DEEPEST)
+                                .build())
                         .build())
                 .featuresToEnable(
                         DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES,
@@ -49,7 +61,9 @@ public class JsonRules {
                         DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                 // a record is its components; what it can say of itself is not written
                 .featuresToDisable(MapperFeature.ALLOW_COERCION_OF_SCALARS, MapperFeature.AUTO_DETECT_IS_GETTERS)
-                .postConfigurer(mapper -> mapper.configure(DeserializationFeature.ACCEPT_FLOAT_AS_INT, false))
+                .postConfigurer(mapper -> mapper.configure(DeserializationFeature.ACCEPT_FLOAT_AS_INT, false)
+                        // nothing is not one of several things
+                        .setDefaultSetterInfo(JsonSetter.Value.forContentNulls(Nulls.FAIL)))
                 .modulesToInstall(lengths(), new BlackbirdModule());
     }
 

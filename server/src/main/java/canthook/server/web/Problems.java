@@ -9,7 +9,9 @@ import canthook.server.storage.StorageFault;
 import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
+import com.fasterxml.jackson.databind.exc.InvalidNullException;
 import com.fasterxml.jackson.databind.exc.InvalidTypeIdException;
+import com.fasterxml.jackson.databind.exc.MismatchedInputException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -134,12 +136,31 @@ public class Problems extends ResponseEntityExceptionHandler {
                     path);
         }
         if (cause instanceof JsonMappingException mapping) {
-            if (mapping.getCause() instanceof JsonParseException) {
-                return problem(HttpStatus.BAD_REQUEST, path + " is not JSON that can be read.", path);
+            if (mapping.getCause() instanceof JsonParseException parse) {
+                return problem(HttpStatus.BAD_REQUEST, (path.isEmpty() ? "It" : path) + notJson(parse), path);
             }
-            return problem(HttpStatus.BAD_REQUEST, path + ": " + firstLine(mapping.getOriginalMessage()), path);
+            if (mapping instanceof InvalidNullException) {
+                return problem(HttpStatus.BAD_REQUEST, path + " is empty where something must stand.", path);
+            }
+            return problem(
+                    HttpStatus.BAD_REQUEST,
+                    mapping instanceof MismatchedInputException || mapping.getOriginalMessage() == null
+                            ? (path.isEmpty() ? "What was sent" : path) + " is not of the kind that belongs there."
+                            : path + ": " + firstLine(mapping.getOriginalMessage()),
+                    path);
         }
-        return problem(HttpStatus.BAD_REQUEST, "What was sent is not JSON that can be read.", null);
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                cause instanceof JsonParseException parse ? "What was sent" + notJson(parse) : "Nothing was sent.",
+                null);
+    }
+
+    private static String notJson(JsonParseException e) {
+        String says = String.valueOf(e.getOriginalMessage());
+        if (says.startsWith("Duplicate field")) {
+            return " says " + says.substring("Duplicate field".length()).strip() + " twice.";
+        }
+        return " is not JSON that can be read.";
     }
 
     private static String path(JsonMappingException e) {

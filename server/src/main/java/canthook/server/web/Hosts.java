@@ -1,0 +1,37 @@
+package canthook.server.web;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/**
+ * Names this server goes by: those of the machine itself, the address it listens at, and what whoever runs it adds. A page that has had
+ * its own name pointed at this machine is not one of them.
+ */
+@Component
+final class Hosts {
+    private final Set<String> names = new HashSet<>(Set.of("localhost", "127.0.0.1", "[::1]"));
+
+    Hosts(@Value("${server.address:127.0.0.1}") String address, @Value("${canthook.hosts:}") List<String> more) {
+        if (!address.equals("0.0.0.0") && !address.equals("::")) {
+            names.add(address.contains(":") ? "[" + address + "]" : address.toLowerCase(Locale.ROOT));
+        }
+        more.stream()
+                .map(name -> name.strip().toLowerCase(Locale.ROOT))
+                .filter(n -> !n.isEmpty())
+                .forEach(names::add);
+    }
+
+    /** @param host as the request says it, with or without a port */
+    boolean knows(@Nullable String host) {
+        if (host == null) {
+            return false;
+        }
+        String name = host.toLowerCase(Locale.ROOT).replaceFirst(":\\d{1,5}$", "");
+        return names.contains(name);
+    }
+}
