@@ -36,6 +36,7 @@ class CutterTest extends ServerTestBase {
         change.set("cutter", measured);
         assertThat(put("/api/rack/cutters/" + id, change).body().path("says").asText())
                 .contains("2026-11-20, slot in scrap");
+        measured.put("kerf", 8.04);
         assertThat(put("/api/rack/cutters/" + id, change).status()).isEqualTo(409);
         delete("/api/rack/cutters/" + id);
         assertThat(get("/api/rack/cutters").text()).doesNotContain("\"" + id + "\"");

@@ -87,8 +87,7 @@ class HardInputTest extends ServerTestBase {
         assertThat(get("/api/boxes/" + id).body().at("/plan/name").asText())
                 .isEqualTo("Seeds of фасоль, 豆 & \ud83c\udf31");
         for (String paper : new String[] {"stick.pdf", "corners.pdf", "run-sheet.pdf"}) {
-            MockHttpServletResponse reply = mvc.perform(MockMvcRequestBuilders.get("/api/boxes/" + id + "/" + paper)
-                            .header("Host", "localhost"))
+            MockHttpServletResponse reply = mvc.perform(MockMvcRequestBuilders.get("/api/boxes/" + id + "/" + paper))
                     .andReturn()
                     .getResponse();
             assertThat(reply.getStatus()).as(paper).isEqualTo(200);
@@ -148,7 +147,6 @@ class HardInputTest extends ServerTestBase {
 
     private MockHttpServletResponse csv(String path, String text) throws Exception {
         return mvc.perform(MockMvcRequestBuilders.post(path)
-                        .header("Host", "localhost")
                         .contentType("text/csv")
                         .content(text))
                 .andReturn()
@@ -173,16 +171,14 @@ class HardInputTest extends ServerTestBase {
         for (String kind :
                 new String[] {"application/yaml", "multipart/form-data", "application/x-yaml", "application/xml"}) {
             MockHttpServletResponse reply = mvc.perform(MockMvcRequestBuilders.post("/api/boxes")
-                            .header("Host", "localhost")
                             .contentType(kind)
                             .content("plan: {}"))
                     .andReturn()
                     .getResponse();
             assertThat(reply.getStatus()).as(kind).isEqualTo(415);
         }
-        MockHttpServletResponse yaml = mvc.perform(MockMvcRequestBuilders.get("/api/boxes")
-                        .header("Host", "localhost")
-                        .accept(MediaType.parseMediaType("application/yaml")))
+        MockHttpServletResponse yaml = mvc.perform(
+                        MockMvcRequestBuilders.get("/api/boxes").accept(MediaType.parseMediaType("application/yaml")))
                 .andReturn()
                 .getResponse();
         assertThat(yaml.getStatus()).isEqualTo(406);

@@ -58,6 +58,11 @@ class RackTest extends ServerTestBase {
                 "/api/rack/blanks/" + id + "?display=FRACTION_64",
                 node().put("revision", 1).set("blank", changed));
         assertThat(saved.body().path("fields").path("length").asText()).isEqualTo("22 55/64");
+        assertThat(put("/api/rack/blanks/" + id, node().put("revision", 1).set("blank", changed))
+                        .status())
+                .as("the same sent again is kept already")
+                .isEqualTo(200);
+        changed.put("length", 500);
         Reply stale = put("/api/rack/blanks/" + id, node().put("revision", 1).set("blank", changed));
         assertThat(stale.status()).isEqualTo(409);
         assertThat(stale.detail()).contains("Köchly plank, 2nd was changed elsewhere");

@@ -41,6 +41,20 @@ class SawTest extends ServerTestBase {
         return post("/api/runs/" + run.path("id").asText() + "/events", body);
     }
 
+    @Test
+    void anEventSentAgainBecauseItsAnswerWasLostHappenedOnce() {
+        JsonNode run = setUp(begin(box()));
+        ObjectNode body = node().put("seq", run.path("seq").asLong()).put("mark", "page-1-event-7");
+        body.set("event", event("DONE", "cut", run.path("now").path("id").asText()));
+        String path = "/api/runs/" + run.path("id").asText() + "/events";
+        JsonNode first = post(path, body).body();
+        Reply again = post(path, body);
+        assertThat(again.status()).isEqualTo(200);
+        assertThat(again.body().path("seq")).isEqualTo(first.path("seq"));
+        assertThat(again.body().path("at").asInt()).isEqualTo(1);
+        assertThat(post(path, body.put("mark", "page-2-event-1")).status()).isEqualTo(409);
+    }
+
     private ObjectNode event(String kind, String field, String value) {
         return node().put("kind", kind).put(field, value);
     }
@@ -164,13 +178,14 @@ class SawTest extends ServerTestBase {
             SawRuns.Standing run = kept.begin("envelope-drawer");
             id = run.id();
             for (var check : canthook.saw.SetUpGate.of(run.worked())) {
-                run = kept.add(id, run.seq(), SawEvent.checked(check.id()));
+                run = kept.add(id, run.seq(), SawEvent.checked(check.id()), null);
             }
             for (int i = 0; i < 7; i++) {
                 run = kept.add(
                         id,
                         run.seq(),
-                        SawEvent.done(run.run().items().get(run.run().at()).id()));
+                        SawEvent.done(run.run().items().get(run.run().at()).id()),
+                        null);
             }
             next = run.run().items().get(7).id();
         }

@@ -10,7 +10,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.autoconfigure.web.servlet.MockMvcBuilderCustomizer;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Import;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
@@ -22,7 +27,18 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 /** The whole server over an empty data folder of its own. */
 @SpringBootTest
 @AutoConfigureMockMvc
+@Import(ServerTestBase.AtThisMachine.class)
 abstract class ServerTestBase {
+    /** Requests go to a name of this machine, as a browser sends them. */
+    @TestConfiguration
+    static class AtThisMachine {
+        @Bean
+        MockMvcBuilderCustomizer host() {
+            return builder ->
+                    builder.defaultRequest(MockMvcRequestBuilders.get("/").header(HttpHeaders.HOST, "localhost"));
+        }
+    }
+
     @Autowired
     MockMvc mvc;
 
@@ -62,11 +78,11 @@ abstract class ServerTestBase {
     }
 
     Reply post(String path, Object body) {
-        return send(MockMvcRequestBuilders.post(path), body);
+        return send(MockMvcRequestBuilders.post(path).contentType(MediaType.APPLICATION_JSON), body);
     }
 
     Reply put(String path, Object body) {
-        return send(MockMvcRequestBuilders.put(path), body);
+        return send(MockMvcRequestBuilders.put(path).contentType(MediaType.APPLICATION_JSON), body);
     }
 
     Reply get(String path) {
@@ -74,14 +90,14 @@ abstract class ServerTestBase {
     }
 
     Reply delete(String path) {
-        return send(MockMvcRequestBuilders.delete(path), null);
+        return send(MockMvcRequestBuilders.delete(path).contentType(MediaType.APPLICATION_JSON), null);
     }
 
     Reply send(MockHttpServletRequestBuilder request, Object body) {
         try {
-            request.contentType(MediaType.APPLICATION_JSON).header("Host", "localhost");
             if (body != null) {
-                request.content(body instanceof String s ? s : json.writeValueAsString(body));
+                request.contentType(MediaType.APPLICATION_JSON)
+                        .content(body instanceof String s ? s : json.writeValueAsString(body));
             }
             MvcResult result = mvc.perform(request).andReturn();
             String text = result.getResponse().getContentAsString(java.nio.charset.StandardCharsets.UTF_8);

@@ -8,14 +8,21 @@ import canthook.plan.BoxPlan;
 import canthook.planner.Planner;
 import canthook.planner.Stations;
 import canthook.planner.WorkedPlan;
+import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import canthook.server.box.Shelf.KeptBox;
+import canthook.server.box.Shelf.Named;
+import canthook.server.box.Shelf.Place;
+import canthook.server.keeping.Damaged;
 import canthook.server.rack.ShopFloor;
 import canthook.shop.TestCut;
 import canthook.verdict.Verdict;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -31,6 +38,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/boxes")
 public class BoxApi {
+    static final String TOTAL = "X-Total-Count";
+    private static final Range FROM = new Range("The first box", 0, 10_000_000, "");
+    private static final Range MOST = new Range("Boxes a page", 1, 100, "");
+    private static final int NAMES = 500;
+
     private final Shelf shelf;
     private final ShopFloor floor;
 
@@ -44,6 +56,8 @@ public class BoxApi {
      *
      * @param next the next thing to do, in one line
      * @param station where that is done
+     * @param damage why it cannot be read; null when it can. All but its name is empty then.
+     * @param figure null when it is damaged
      */
     public record ShelfBox(
             String id,
@@ -55,7 +69,8 @@ public class BoxApi {
             String next,
             String station,
             Verdict.@Nullable Weight worst,
-            Figure figure) {}
+            @Nullable String damage,
+            @Nullable Figure figure) {}
 
     /** A new box. */
     public record NewBox(BoxPlan plan) {
@@ -81,9 +96,43 @@ public class BoxApi {
             List<Length> fingers,
             @Nullable Length moved) {}
 
+    /** A page of the shelf, the box saved last first. How many there are in all is said in {@code X-Total-Count}. */
     @GetMapping
-    List<ShelfBox> all(@RequestParam(defaultValue = "false") boolean archived) {
-        return shelf.all(archived).stream().map(this::onShelf).toList();
+    ResponseEntity<List<ShelfBox>> all(
+            @RequestParam(defaultValue = "false") boolean archived,
+            @RequestParam(defaultValue = "") String search,
+            @RequestParam(defaultValue = "0") int from,
+            @RequestParam(defaultValue = "24") int most) {
+        FROM.check("from", from);
+        MOST.check("most", most);
+        return ResponseEntity.ok()
+                .header(TOTAL, String.valueOf(shelf.found(archived, search)))
+                .body(shelf.page(archived, search, from, most).stream()
+                        .map(this::onShelf)
+                        .toList());
+    }
+
+    /** Boxes by name, the box saved last first: to choose one from. */
+    @GetMapping("/names")
+    List<Named> names(@RequestParam(defaultValue = "") String search) {
+        return shelf.names(search, NAMES);
+    }
+
+    /** The record of a box as it is kept, also when it cannot be read. */
+    @GetMapping(value = "/{id}/as-kept", produces = MediaType.TEXT_PLAIN_VALUE)
+    ResponseEntity<String> asKept(@PathVariable String id) {
+        return ResponseEntity.ok()
+                .contentType(new MediaType(MediaType.TEXT_PLAIN, java.nio.charset.StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        "attachment; filename=\"" + id.replaceAll("[^a-z0-9-]", "") + ".txt\"")
+                .body(shelf.asKept(id));
+    }
+
+    /** Puts a damaged box back to the newest state of it that can be read. */
+    @PostMapping("/{id}/earlier")
+    KeptBox backToEarlier(@PathVariable String id) {
+        return shelf.backToEarlier(id);
     }
 
     @PostMapping
@@ -145,7 +194,13 @@ public class BoxApi {
         return shelf.removeTestCut(id, cutId, false);
     }
 
-    private ShelfBox onShelf(KeptBox box) {
+    private ShelfBox onShelf(Place place) {
+        KeptBox box = place.box();
+        if (box == null) {
+            Damaged damage = java.util.Objects.requireNonNull(place.damage());
+            return new ShelfBox(
+                    place.id(), place.name(), "", "", place.savedAt(), "", "", "size", null, damage.why(), null);
+        }
         WorkedPlan worked = Planner.work(box.plan(), floor.shop(box.plan(), box.cuts()));
         Stations.Next next = Stations.next(worked);
         return new ShelfBox(
@@ -158,6 +213,7 @@ public class BoxApi {
                 next.sentence(),
                 next.station().id(),
                 next.station().worst(),
+                null,
                 StandingFigure.of(worked));
     }
 }

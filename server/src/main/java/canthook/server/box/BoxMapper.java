@@ -11,31 +11,69 @@ import org.jspecify.annotations.Nullable;
 /** Rows of boxes, their history and their test cuts. */
 @Mapper
 interface BoxMapper {
-    record BoxRow(String id, long revision, String plan, int archived, String savedAt) {}
+    record BoxRow(String id, long revision, String plan, int archived, String savedAt, String name) {}
+
+    record NameRow(String id, String name) {}
+
+    record StateRow(long revision, String plan) {}
 
     record TestCutRow(long id, String reading, String madeAt) {}
 
-    @Select(
-            "SELECT id, revision, plan, archived, saved_at FROM box WHERE archived = #{archived} ORDER BY saved_at DESC, id")
-    List<BoxRow> all(@Param("archived") int archived);
+    /** Which boxes are found is told by the index alone; only the plans of those that are shown are read. */
+    @Select("SELECT id, revision, plan, archived, saved_at, name FROM box WHERE id IN (SELECT id FROM box"
+            + " WHERE archived = #{archived} AND instr(words, #{words}) > 0"
+            + " ORDER BY saved_at DESC, id LIMIT #{most} OFFSET #{from}) ORDER BY saved_at DESC, id")
+    List<BoxRow> page(
+            @Param("archived") int archived,
+            @Param("words") String words,
+            @Param("from") int from,
+            @Param("most") int most);
 
-    @Select("SELECT id, revision, plan, archived, saved_at FROM box WHERE id = #{id}")
+    @Select("SELECT count(*) FROM box WHERE archived = #{archived} AND instr(words, #{words}) > 0")
+    int found(@Param("archived") int archived, @Param("words") String words);
+
+    @Select("SELECT id, name FROM box WHERE archived = 0 AND instr(words, #{words}) > 0"
+            + " ORDER BY saved_at DESC, id LIMIT #{most}")
+    List<NameRow> names(@Param("words") String words, @Param("most") int most);
+
+    @Select("SELECT revision, plan FROM box_history WHERE box_id = #{id} ORDER BY revision DESC LIMIT #{most}")
+    List<StateRow> states(@Param("id") String id, @Param("most") int most);
+
+    @Select("SELECT id, revision, plan, archived, saved_at, name FROM box WHERE id = #{id}")
     @Nullable
     BoxRow find(@Param("id") String id);
 
     @Select("SELECT count(*) FROM box")
     long count();
 
-    @Insert("INSERT INTO box (id, revision, plan, saved_at) VALUES (#{id}, 1, #{plan}, #{at}) ON CONFLICT DO NOTHING")
-    int insert(@Param("id") String id, @Param("plan") String plan, @Param("at") String at);
+    @Insert("INSERT INTO box (id, revision, plan, saved_at, name, words)"
+            + " VALUES (#{id}, 1, #{plan}, #{at}, #{name}, #{words}) ON CONFLICT DO NOTHING")
+    int insert(
+            @Param("id") String id,
+            @Param("plan") String plan,
+            @Param("at") String at,
+            @Param("name") String name,
+            @Param("words") String words);
 
-    @Update("UPDATE box SET plan = #{plan}, revision = revision + 1, saved_at = #{at}"
+    @Update("UPDATE box SET plan = #{plan}, revision = revision + 1, saved_at = #{at}, name = #{name}, words = #{words}"
             + " WHERE id = #{id} AND revision = #{revision}")
     int update(
             @Param("id") String id,
             @Param("revision") long revision,
             @Param("plan") String plan,
-            @Param("at") String at);
+            @Param("at") String at,
+            @Param("name") String name,
+            @Param("words") String words);
+
+    @Update("UPDATE box SET plan = #{plan}, revision = #{revision}, saved_at = #{at}, name = #{name}, words = #{words}"
+            + " WHERE id = #{id}")
+    int replace(
+            @Param("id") String id,
+            @Param("revision") long revision,
+            @Param("plan") String plan,
+            @Param("at") String at,
+            @Param("name") String name,
+            @Param("words") String words);
 
     @Insert("INSERT INTO box_history (box_id, revision, plan, saved_at) VALUES (#{id}, #{revision}, #{plan}, #{at})")
     void remember(

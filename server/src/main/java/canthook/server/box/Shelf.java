@@ -1,7 +1,10 @@
 package canthook.server.box;
 
 import canthook.plan.BoxPlan;
+import canthook.refusal.Refused;
 import canthook.server.box.BoxMapper.BoxRow;
+import canthook.server.box.BoxMapper.StateRow;
+import canthook.server.keeping.Damaged;
 import canthook.server.keeping.Ids;
 import canthook.server.keeping.StaleWrite;
 import canthook.server.keeping.Unknown;
@@ -10,13 +13,18 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The boxes that are kept: read, written with the revision they were made from, and never overwritten unseen. */
 @Service
 public class Shelf {
+    private static final int STATES_TRIED = 200;
     private final BoxMapper boxes;
     private final ObjectMapper json;
     private final Clock clock;
@@ -30,22 +38,115 @@ public class Shelf {
     /** A test cut as kept. */
     public record KeptTestCut(long id, TestCut cut) {}
 
-    /** A box as kept. */
+    /**
+     * A box as kept.
+     *
+     * @param damagedTestCuts test cuts of it that cannot be read
+     */
     public record KeptBox(
-            String id, long revision, String savedAt, boolean archived, BoxPlan plan, List<KeptTestCut> testCuts) {
+            String id,
+            long revision,
+            String savedAt,
+            boolean archived,
+            BoxPlan plan,
+            List<KeptTestCut> testCuts,
+            List<Damaged> damagedTestCuts) {
         public List<TestCut> cuts() {
             return testCuts.stream().map(KeptTestCut::cut).toList();
         }
     }
 
+    /**
+     * What stands in a place on the shelf.
+     *
+     * @param box the box; null when it is damaged
+     * @param damage what is the matter with it; null when it can be read
+     */
+    public record Place(
+            String id,
+            String name,
+            String savedAt,
+            @Nullable KeptBox box,
+            @Nullable Damaged damage) {}
+
+    /** A box by its name. */
+    public record Named(String id, String name) {}
+
+    /** All boxes that can be read. */
     @Transactional(readOnly = true)
     public List<KeptBox> all(boolean archived) {
-        return boxes.all(archived ? 1 : 0).stream().map(this::kept).toList();
+        return page(archived, "", 0, Integer.MAX_VALUE).stream()
+                .flatMap(place -> Optional.ofNullable(place.box()).stream())
+                .toList();
+    }
+
+    /**
+     * Places on the shelf, the newest first; a damaged box keeps its place.
+     *
+     * @param words that the name, purpose or wood holds
+     */
+    @Transactional(readOnly = true)
+    public List<Place> page(boolean archived, String words, int from, int most) {
+        return boxes.page(archived ? 1 : 0, searched(words), from, most).stream()
+                .map(this::place)
+                .toList();
+    }
+
+    /** How many are found. */
+    @Transactional(readOnly = true)
+    public int found(boolean archived, String words) {
+        return boxes.found(archived ? 1 : 0, searched(words));
     }
 
     @Transactional(readOnly = true)
+    public List<Named> names(String words, int most) {
+        return boxes.names(searched(words), most).stream()
+                .map(row -> new Named(row.id(), row.name()))
+                .toList();
+    }
+
+    /** The record of a box as it is, readable or not. */
+    @Transactional(readOnly = true)
+    public String asKept(String id) {
+        return row(id).plan();
+    }
+
+    /**
+     * Puts a damaged box back to the newest of its states that can be read. The damaged one stays in its history.
+     *
+     * @throws Refused when the box is not damaged, or none of its states can be read
+     */
+    @Transactional
+    public KeptBox backToEarlier(String id) {
+        BoxRow row = row(id);
+        if (place(row).damage() == null) {
+            throw new Refused("id", "This box can be read; there is nothing to go back from.");
+        }
+        for (StateRow state : boxes.states(id, STATES_TRIED)) {
+            try {
+                BoxPlan plan = json.readValue(state.plan(), BoxPlan.class);
+                long next = Math.max(row.revision(), boxes.states(id, 1).get(0).revision()) + 1;
+                boxes.replace(id, next, write(plan), now(), plan.name(), words(plan));
+                boxes.remember(id, next, write(plan), now());
+                return get(id);
+            } catch (JsonProcessingException e) {
+                // an older one may be sound
+            }
+        }
+        throw new Refused(
+                "id", "None of its earlier states can be read either. Download it as it is before putting it away.");
+    }
+
+    /** @throws Damaged.Unread when it cannot be read */
+    @Transactional(readOnly = true)
     public KeptBox get(String id) {
-        return kept(row(id));
+        BoxRow row = row(id);
+        Place place = place(row);
+        if (place.box() == null) {
+            throw new Damaged.Unread(
+                    "The box “" + place.name() + "” is damaged and cannot be read: put it back to an earlier state.");
+        }
+        return place.box();
     }
 
     @Transactional(readOnly = true)
@@ -58,7 +159,7 @@ public class Shelf {
     public KeptBox add(BoxPlan plan, List<TestCut> cuts) {
         String base = Ids.readable(plan.name(), "box");
         String id = base;
-        for (int n = 2; boxes.insert(id, write(plan), now()) == 0; n++) {
+        for (int n = 2; boxes.insert(id, write(plan), now(), plan.name(), words(plan)) == 0; n++) {
             id = base + "-" + n;
         }
         boxes.remember(id, 1, write(plan), now());
@@ -77,7 +178,7 @@ public class Shelf {
     public long save(String id, long revision, BoxPlan plan) {
         String text = write(plan);
         String at = now();
-        if (boxes.update(id, revision, text, at) == 0) {
+        if (boxes.update(id, revision, text, at, plan.name(), words(plan)) == 0) {
             BoxRow stands = row(id);
             if (stands.revision() == revision + 1 && stands.plan().equals(text)) {
                 return revision + 1;
@@ -123,12 +224,50 @@ public class Shelf {
         return row;
     }
 
-    private KeptBox kept(BoxRow row) {
-        List<KeptTestCut> cuts = boxes.testCuts(row.id()).stream()
-                .map(cut -> new KeptTestCut(cut.id(), read(cut.reading(), TestCut.class)))
-                .toList();
-        return new KeptBox(
-                row.id(), row.revision(), row.savedAt(), row.archived() == 1, read(row.plan(), BoxPlan.class), cuts);
+    private Place place(BoxRow row) {
+        BoxPlan plan;
+        try {
+            plan = json.readValue(row.plan(), BoxPlan.class);
+        } catch (JsonProcessingException e) {
+            return new Place(
+                    row.id(),
+                    row.name(),
+                    row.savedAt(),
+                    null,
+                    new Damaged(Damaged.Kind.BOX, row.id(), row.name(), Damaged.why(e)));
+        }
+        List<KeptTestCut> cuts = new ArrayList<>();
+        List<Damaged> damaged = new ArrayList<>();
+        for (BoxMapper.TestCutRow cut : boxes.testCuts(row.id())) {
+            try {
+                cuts.add(new KeptTestCut(cut.id(), json.readValue(cut.reading(), TestCut.class)));
+            } catch (JsonProcessingException e) {
+                damaged.add(new Damaged(
+                        Damaged.Kind.TEST_CUT,
+                        String.valueOf(cut.id()),
+                        "Test cut of " + cut.madeAt(),
+                        Damaged.why(e)));
+            }
+        }
+        KeptBox box = new KeptBox(
+                row.id(),
+                row.revision(),
+                row.savedAt(),
+                row.archived() == 1,
+                plan,
+                List.copyOf(cuts),
+                List.copyOf(damaged));
+        return new Place(row.id(), row.name(), row.savedAt(), box, null);
+    }
+
+    /** What a box is searched by. */
+    private static String words(BoxPlan plan) {
+        return searched(plan.name() + " " + plan.purpose() + " "
+                + plan.walls().known().name() + " " + plan.walls().wood());
+    }
+
+    private static String searched(String words) {
+        return words.strip().toLowerCase(Locale.ROOT);
     }
 
     private String write(Object value) {
@@ -136,14 +275,6 @@ public class Shelf {
             return json.writeValueAsString(value);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("A plan that cannot be written", e);
-        }
-    }
-
-    private <T> T read(String text, Class<T> type) {
-        try {
-            return json.readValue(text, type);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("A record in the data folder cannot be read: " + e.getOriginalMessage(), e);
         }
     }
 }

@@ -3,7 +3,9 @@ package canthook.server.rack;
 import canthook.board.Blank;
 import canthook.cutter.Cutter;
 import canthook.refusal.Refused;
+import canthook.server.keeping.Damaged;
 import canthook.server.keeping.Ids;
+import canthook.server.keeping.Keeper;
 import canthook.server.keeping.StaleWrite;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.RackMapper.ItemRow;
@@ -19,13 +21,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The rack: blanks, the maker's own woods and climates. What is taken off it can be put back. */
 @Service
-public class Rack {
+public class Rack implements Keeper {
     /** More than this of one kind is no rack any more. */
     private static final int MOST = 2000;
 
@@ -44,19 +48,25 @@ public class Rack {
 
     /** A kind of thing on the rack. */
     public static final class Kind<T> {
-        public static final Kind<Blank> BLANK = new Kind<>("blank", Blank.class, Blank::id, Blank::name);
-        public static final Kind<Wood> WOOD = new Kind<>("wood", Wood.class, Wood::id, Wood::name);
-        public static final Kind<Climate> CLIMATE = new Kind<>("climate", Climate.class, Climate::id, Climate::name);
+        public static final Kind<Blank> BLANK =
+                new Kind<>("blank", Damaged.Kind.BLANK, Blank.class, Blank::id, Blank::name);
+        public static final Kind<Wood> WOOD = new Kind<>("wood", Damaged.Kind.WOOD, Wood.class, Wood::id, Wood::name);
+        public static final Kind<Climate> CLIMATE =
+                new Kind<>("climate", Damaged.Kind.CLIMATE, Climate.class, Climate::id, Climate::name);
+        public static final Kind<Cutter> CUTTER =
+                new Kind<>("cutter", Damaged.Kind.CUTTER, Cutter.class, Cutter::id, Cutter::name);
+        private static final List<Kind<?>> ALL = List.of(BLANK, WOOD, CLIMATE, CUTTER);
 
-        public static final Kind<Cutter> CUTTER = new Kind<>("cutter", Cutter.class, Cutter::id, Cutter::name);
-
+        private final Damaged.Kind damaged;
         private final String name;
         private final Class<T> type;
         private final Function<T, String> id;
         private final Function<T, String> called;
 
-        private Kind(String name, Class<T> type, Function<T, String> id, Function<T, String> called) {
+        private Kind(
+                String name, Damaged.Kind damaged, Class<T> type, Function<T, String> id, Function<T, String> called) {
             this.name = name;
+            this.damaged = damaged;
             this.type = type;
             this.id = id;
             this.called = called;
@@ -69,7 +79,51 @@ public class Rack {
 
     @Transactional(readOnly = true)
     public <T> List<Kept<T>> all(Kind<T> kind) {
-        return items.all(kind.name).stream().map(row -> kept(kind, row)).toList();
+        return items.all(kind.name).stream()
+                .flatMap(row -> readable(kind, row).stream())
+                .toList();
+    }
+
+    @Override
+    public Set<Damaged.Kind> kinds() {
+        return Kind.ALL.stream().map(k -> k.damaged).collect(Collectors.toSet());
+    }
+
+    /** What hangs or lies on the rack and cannot be read. */
+    @Override
+    @Transactional(readOnly = true)
+    public List<Damaged> damaged() {
+        List<Damaged> damaged = new ArrayList<>();
+        for (Kind<?> kind : Kind.ALL) {
+            for (ItemRow row : items.all(kind.name)) {
+                try {
+                    json.readValue(row.item(), kind.type);
+                } catch (JsonProcessingException e) {
+                    damaged.add(new Damaged(kind.damaged, row.id(), row.id(), Damaged.why(e)));
+                }
+            }
+        }
+        return damaged;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public String asKept(Damaged.Kind kind, String id) {
+        ItemRow row = items.find(of(kind).name, id);
+        if (row == null) {
+            throw new Unknown(of(kind).name, id);
+        }
+        return row.item();
+    }
+
+    @Override
+    @Transactional
+    public void putAway(Damaged.Kind kind, String id) {
+        remove(of(kind), id, true);
+    }
+
+    private static Kind<?> of(Damaged.Kind kind) {
+        return Kind.ALL.stream().filter(k -> k.damaged == kind).findFirst().orElseThrow();
     }
 
     /** All blanks, as the cutting wants them. */
@@ -85,7 +139,8 @@ public class Rack {
                 .find(id)
                 .or(() -> Optional.ofNullable(items.find(Kind.WOOD.name, id))
                         .filter(row -> row.removed() == 0)
-                        .map(row -> kept(Kind.WOOD, row).item()));
+                        .flatMap(row -> readable(Kind.WOOD, row))
+                        .map(Kept::item));
     }
 
     @Transactional(readOnly = true)
@@ -213,10 +268,16 @@ public class Rack {
     }
 
     private <T> Kept<T> kept(Kind<T> kind, ItemRow row) {
+        return readable(kind, row)
+                .orElseThrow(() -> new Damaged.Unread("“" + row.id() + "” is damaged and cannot be read."));
+    }
+
+    /** Nothing when it is damaged; {@link #damaged} tells of it. */
+    private <T> Optional<Kept<T>> readable(Kind<T> kind, ItemRow row) {
         try {
-            return new Kept<>(row.revision(), json.readValue(row.item(), kind.type));
+            return Optional.of(new Kept<>(row.revision(), json.readValue(row.item(), kind.type)));
         } catch (JsonProcessingException e) {
-            throw new IllegalStateException("A record in the data folder cannot be read: " + e.getOriginalMessage(), e);
+            return Optional.empty();
         }
     }
 

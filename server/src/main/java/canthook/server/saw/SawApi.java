@@ -41,11 +41,19 @@ public class SawApi {
         this.runs = runs;
     }
 
-    /** What happened, and how many events the device knew of. */
-    public record Happened(Long seq, SawEvent event) {
+    /**
+     * What happened, and how many events the device knew of.
+     *
+     * @param mark made by the page for this event and sent again with it, so that a lost answer is no second event
+     */
+    public record Happened(
+            Long seq, SawEvent event, @Nullable String mark) {
         public Happened {
             Refused.ifMissing("seq", "How many events you know of", seq);
             Refused.ifMissing("event", "What happened", event);
+            if (mark != null && !mark.matches("[A-Za-z0-9-]{8,40}")) {
+                throw new Refused("mark", "A mark is of 8 to 40 letters, digits and hyphens.");
+            }
         }
     }
 
@@ -132,7 +140,7 @@ public class SawApi {
 
     @PostMapping("/runs/{run}/events")
     RunView happened(@PathVariable String run, @RequestBody Happened happened) {
-        return view(runs.add(run, happened.seq(), happened.event()));
+        return view(runs.add(run, happened.seq(), happened.event(), happened.mark()));
     }
 
     @DeleteMapping("/runs/{run}")

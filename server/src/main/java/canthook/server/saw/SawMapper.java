@@ -13,7 +13,9 @@ import org.jspecify.annotations.Nullable;
 interface SawMapper {
     record RunRow(String id, String boxId, String plan, String rules, String startedAt, int closed) {}
 
-    record EventRow(long seq, String event, String at) {}
+    /** @param mark of the page that sent it; null when it did not say */
+    record EventRow(
+            long seq, String event, String at, @Nullable String mark) {}
 
     @Select("SELECT id, box_id, plan, rules, started_at, closed FROM saw_run WHERE id = #{id}")
     @Nullable
@@ -38,10 +40,18 @@ interface SawMapper {
     @Update("UPDATE saw_run SET closed = 1 WHERE id = #{id}")
     int close(@Param("id") String id);
 
-    @Select("SELECT seq, event, at FROM saw_event WHERE run_id = #{run} ORDER BY seq")
+    @Select("SELECT seq, event, at, mark FROM saw_event WHERE run_id = #{run} ORDER BY seq")
     List<EventRow> events(@Param("run") String run);
 
-    @Insert("INSERT INTO saw_event (run_id, seq, event, at) VALUES (#{run}, #{seq}, #{event}, #{at})"
+    @Select("SELECT id, box_id, plan, rules, started_at, closed FROM saw_run WHERE closed = 0 ORDER BY started_at DESC")
+    List<RunRow> running();
+
+    @Insert("INSERT INTO saw_event (run_id, seq, event, at, mark) VALUES (#{run}, #{seq}, #{event}, #{at}, #{mark})"
             + " ON CONFLICT DO NOTHING")
-    int add(@Param("run") String run, @Param("seq") long seq, @Param("event") String event, @Param("at") String at);
+    int add(
+            @Param("run") String run,
+            @Param("seq") long seq,
+            @Param("event") String event,
+            @Param("at") String at,
+            @Param("mark") @Nullable String mark);
 }

@@ -10,6 +10,8 @@ import canthook.saw.SawRun;
 import canthook.saw.SetUpGate;
 import canthook.server.box.Shelf;
 import canthook.server.box.Shelf.KeptBox;
+import canthook.server.keeping.Damaged;
+import canthook.server.keeping.Keeper;
 import canthook.server.keeping.LearnedPace;
 import canthook.server.keeping.StaleWrite;
 import canthook.server.keeping.Unknown;
@@ -25,11 +27,16 @@ import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.security.SecureRandom;
 import java.time.Instant;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,7 +45,7 @@ import org.springframework.transaction.annotation.Transactional;
  * the first wins and the other is told.
  */
 @Service
-public class SawRuns {
+public class SawRuns implements Keeper {
     private static final int RUNS_LEARNED_FROM = 20;
 
     private final SawMapper rows;
@@ -67,10 +74,9 @@ public class SawRuns {
     @Transactional
     public Standing begin(String box) {
         KeptBox kept = shelf.get(box);
-        for (RunRow row : rows.ofBox(box)) {
-            if (row.closed() == 0) {
-                return standing(row);
-            }
+        Optional<Standing> running = open(box);
+        if (running.isPresent()) {
+            return running.get();
         }
         WorkedPlan worked = Planner.work(kept.plan(), floor.shop(kept.plan(), kept.cuts()));
         if (worked.cuts().cuts().isEmpty()) {
@@ -86,33 +92,86 @@ public class SawRuns {
 
     @Transactional(readOnly = true)
     public Standing get(String id) {
+        try {
+            return standing(row(id));
+        } catch (Unreadable e) {
+            throw new Damaged.Unread(
+                    "This run is damaged and cannot be read. Put it away and begin another; the box is sound.");
+        }
+    }
+
+    private RunRow row(String id) {
         RunRow row = rows.find(id);
         if (row == null) {
             throw new Unknown("run", id);
         }
-        return standing(row);
+        return row;
     }
 
     /** The open run of a box, if there is one. */
     @Transactional(readOnly = true)
-    public java.util.Optional<Standing> open(String box) {
-        return rows.ofBox(box).stream().filter(r -> r.closed() == 0).findFirst().map(this::standing);
+    public Optional<Standing> open(String box) {
+        for (RunRow row : rows.ofBox(box)) {
+            if (row.closed() == 0) {
+                try {
+                    return Optional.of(standing(row));
+                } catch (Unreadable e) {
+                    // stands among the damaged; another may be begun
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    @Override
+    public Set<Damaged.Kind> kinds() {
+        return Set.of(Damaged.Kind.RUN);
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Damaged> damaged() {
+        List<Damaged> damaged = new ArrayList<>();
+        for (RunRow row : rows.running()) {
+            try {
+                standing(row);
+            } catch (Unreadable e) {
+                damaged.add(new Damaged(
+                        Damaged.Kind.RUN, row.id(), "Run of " + row.boxId(), String.valueOf(e.getMessage())));
+            }
+        }
+        return damaged;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public String asKept(Damaged.Kind kind, String id) {
+        RunRow row = row(id);
+        return row.plan() + "\n" + row.rules() + "\n"
+                + rows.events(id).stream().map(EventRow::event).collect(Collectors.joining("\n"));
+    }
+
+    @Override
+    @Transactional
+    public void putAway(Damaged.Kind kind, String id) {
+        close(id);
     }
 
     /**
      * Adds what happened.
      *
      * @param seq number of events the device knew of
+     * @param mark of this event, made by the page that sends it and the same when it is sent again; null when it has none
      * @throws StaleWrite when another device was first; nothing is written then
      * @throws Refused when the event does not fit
      */
     @Transactional
-    public Standing add(String id, long seq, SawEvent event) {
+    public Standing add(String id, long seq, SawEvent event, @Nullable String mark) {
         Standing now = get(id);
         if (now.closed()) {
             throw new Refused("id", "This run is closed.");
         }
-        if (seq == now.seq() - 1 && isLast(id, seq + 1, event)) {
+        if (mark != null && seq == now.seq() - 1 && isSent(id, seq + 1, mark)) {
             // the same sent again, because its answer was lost
             return now;
         }
@@ -129,16 +188,15 @@ public class SawRuns {
             }
         }
         SawRun after = now.run().after(event);
-        if (rows.add(id, seq + 1, write(event), shelf.now()) == 0) {
+        if (rows.add(id, seq + 1, write(event), shelf.now(), mark) == 0) {
             throw new StaleWrite("This run", seq, get(id).seq());
         }
         learn();
         return new Standing(id, now.box(), now.startedAt(), false, now.worked(), after, seq + 1);
     }
 
-    private boolean isLast(String id, long seq, SawEvent event) {
-        return rows.events(id).stream()
-                .anyMatch(e -> e.seq() == seq && read(e.event(), SawEvent.class).equals(event));
+    private boolean isSent(String id, long seq, String mark) {
+        return rows.events(id).stream().anyMatch(e -> e.seq() == seq && mark.equals(e.mark()));
     }
 
     /** Puts a run away; what happened in it is kept. */
@@ -149,17 +207,30 @@ public class SawRuns {
         }
     }
 
-    private Standing standing(RunRow row) {
-        BoxPlan plan = read(row.plan(), BoxPlan.class);
+    /** @throws Unreadable when its plan, its rules or one of its events cannot be read, or they do not fit each other */
+    private Standing standing(RunRow row) throws Unreadable {
+        try {
+            return read(row);
+        } catch (JsonProcessingException e) {
+            throw new Unreadable(Damaged.why(e));
+        } catch (Refused | Damaged.Unread e) {
+            throw new Unreadable(String.valueOf(e.getMessage()));
+        }
+    }
+
+    private Standing read(RunRow row) throws JsonProcessingException {
+        BoxPlan plan = json.readValue(row.plan(), BoxPlan.class);
         Map<HouseRule, Double> changed = new EnumMap<>(HouseRule.class);
-        read(row.rules(), new TypeReference<Map<String, Double>>() {})
+        json.readValue(row.rules(), new TypeReference<Map<String, Double>>() {})
                 .forEach((rule, value) -> changed.put(HouseRule.byId(rule), value));
         Shop shop = new Shop(new HouseRules(changed), shelf.get(row.boxId()).cuts(), List.of(), pace.secondsPerPass());
         WorkedPlan worked = Planner.work(plan, shop);
         List<EventRow> events = rows.events(row.id());
-        SawRun run = SawRun.of(
-                worked.cuts(),
-                events.stream().map(e -> read(e.event(), SawEvent.class)).toList());
+        List<SawEvent> happened = new ArrayList<>();
+        for (EventRow event : events) {
+            happened.add(json.readValue(event.event(), SawEvent.class));
+        }
+        SawRun run = SawRun.of(worked.cuts(), happened);
         return new Standing(row.id(), row.boxId(), row.startedAt(), row.closed() == 1, worked, run, events.size());
     }
 
@@ -178,8 +249,12 @@ public class SawRuns {
         for (RunRow row : rows.newest(RUNS_LEARNED_FROM)) {
             List<Double> done = new ArrayList<>();
             for (EventRow event : rows.events(row.id())) {
-                if (read(event.event(), SawEvent.class).kind() == SawEvent.Kind.DONE) {
-                    done.add(Instant.parse(event.at()).toEpochMilli() / 1000.0);
+                try {
+                    if (json.readValue(event.event(), SawEvent.class).kind() == SawEvent.Kind.DONE) {
+                        done.add(Instant.parse(event.at()).toEpochMilli() / 1000.0);
+                    }
+                } catch (JsonProcessingException | DateTimeParseException e) {
+                    // nothing is learned from what cannot be read; it stands among the damaged
                 }
             }
             times.add(done);
@@ -195,19 +270,12 @@ public class SawRuns {
         }
     }
 
-    private <T> T read(String text, Class<T> type) {
-        return read(text, json.constructType(type));
-    }
+    /** Why a run cannot be read. */
+    private static final class Unreadable extends Exception {
+        private static final long serialVersionUID = 1L;
 
-    private <T> T read(String text, TypeReference<T> type) {
-        return read(text, json.constructType(type.getType()));
-    }
-
-    private <T> T read(String text, com.fasterxml.jackson.databind.JavaType type) {
-        try {
-            return json.readValue(text, type);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("A record in the data folder cannot be read: " + e.getOriginalMessage(), e);
+        Unreadable(String why) {
+            super(why);
         }
     }
 }

@@ -2,6 +2,7 @@ package canthook.server.web;
 
 import canthook.length.UnreadLength;
 import canthook.refusal.Refused;
+import canthook.server.keeping.Damaged;
 import canthook.server.keeping.StaleWrite;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.BadLines;
@@ -51,6 +52,13 @@ public class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail unknown(Unknown e) {
         return problem(HttpStatus.NOT_FOUND, e.getMessage(), "id");
+    }
+
+    @ExceptionHandler
+    ProblemDetail damaged(Damaged.Unread e) {
+        ProblemDetail problem = problem(HttpStatus.CONFLICT, e.getMessage(), "id");
+        problem.setProperty("code", "DAMAGED");
+        return problem;
     }
 
     @ExceptionHandler
