@@ -4,6 +4,7 @@ import type { components, paths } from './generated/schema'
 type Schemas = components['schemas']
 export type BoxPlan = Schemas['BoxPlan']
 export type Answer = Schemas['Answer']
+export type Damaged = Schemas['Damaged']
 export type Figure = Schemas['Figure']
 export type Dimension = Schemas['Dimension']
 export type NumberView = Schemas['NumberView']

@@ -2,7 +2,7 @@
 import Checkbox from 'primevue/checkbox'
 import MultiSelect from 'primevue/multiselect'
 import { computed, onMounted, ref } from 'vue'
-import { answer, api, problemOf, type ShelfBox } from '../api/client'
+import { answer, api, problemOf } from '../api/client'
 import ChoiceField from './ChoiceField.vue'
 import PlainField from './PlainField.vue'
 import { useBreakdown } from './breakdown'
@@ -13,7 +13,7 @@ const bench = useBench()
 const batch = computed(() => bench.plan?.batch)
 const breakdown = useBreakdown()
 const boards = computed(() => breakdown.rack)
-const boxes = ref<ShelfBox[]>([])
+const boxes = ref<{ id: string; name: string }[]>([])
 const failed = ref('')
 const others = computed(() => boxes.value.filter((b) => b.id !== bench.id))
 const free = computed(() => others.value.filter((b) => !batch.value?.others.some((o) => o.box === b.id)))
@@ -24,7 +24,7 @@ const broken = [
 ]
 onMounted(async () => {
   try {
-    boxes.value = await answer(api.GET('/api/boxes', { params: { query: {} } }))
+    boxes.value = await answer(api.GET('/api/boxes/names'))
   } catch (error) {
     failed.value = problemOf(error).detail
   }

@@ -51,6 +51,10 @@ const kept = {
         <button type="button" :disabled="!bench.undone.length" @click="bench.redo()">Redo</button>
         <span class="kept" :class="bench.kept" aria-live="polite">{{ kept[bench.kept] }}</span>
       </p>
+      <p v-if="bench.kept === 'away'" class="why" role="alert">
+        {{ bench.why }}
+        <button type="button" class="word" @click="bench.keep()">try again now</button>
+      </p>
     </div>
     <ol>
       <li v-for="(s, i) in bench.answer?.stations ?? []" :key="s.id">
@@ -154,6 +158,16 @@ h1 {
   color: #86998d;
   border-color: transparent;
   cursor: default;
+}
+.why {
+  margin: 0.3rem 0 0;
+  padding-left: 0.5rem;
+  border-left: 4px solid #ffb59e;
+  font-size: 0.88rem;
+  line-height: 1.3;
+}
+.why .word {
+  color: inherit;
 }
 .kept {
   margin-left: auto;

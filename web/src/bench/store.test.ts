@@ -1,6 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { useBench } from './store'
+import { allUnkept } from './unkept'
 
 /** A server that remembers what it was told and can be made to refuse. */
 function server() {
@@ -26,6 +27,18 @@ function server() {
 describe('a box on the bench', () => {
   beforeEach(() => {
     setActivePinia(createPinia())
+    const kept: Record<string, string> = {}
+    vi.stubGlobal(
+      'localStorage',
+      new Proxy(kept, {
+        get: (all, key: string) =>
+          ({
+            getItem: (k: string) => all[k] ?? null,
+            setItem: (k: string, v: string) => void (all[k] = v),
+            removeItem: (k: string) => void delete all[k]
+          })[key]
+      })
+    )
     vi.stubGlobal('window', { setTimeout: () => 1, clearTimeout: () => undefined })
   })
 
@@ -87,5 +100,52 @@ describe('a box on the bench', () => {
     await bench.keep()
     expect(bench.plan?.size.height).toBe(101)
     expect(bench.kept).toBe('away')
+  })
+
+  it('tries a refused save again with growing waits, says why, and lets its own copy go once it is kept', async () => {
+    const { bench, refuse, calls } = await opened()
+    const waits: [number, () => void][] = []
+    vi.stubGlobal('window', {
+      setTimeout: (then: () => void, wait: number) => waits.push([wait, then]),
+      clearTimeout: () => undefined
+    })
+    for (const [status, detail] of [
+      [503, 'in use by another program'],
+      [507, 'The disk is full'],
+      [500, 'Something went wrong']
+    ] as const) {
+      refuse['PUT /api/boxes/tray'] = { status, body: { status, detail } }
+      if (bench.kept === 'kept') await bench.set('size.height', 97)
+      await bench.keep()
+      expect(bench.kept).toBe('away')
+      expect(bench.why).toContain(detail)
+    }
+    expect(waits.map(([wait]) => wait).filter((wait) => wait >= 1000)).toEqual([1000, 2000, 4000])
+    expect(allUnkept().map((u) => [u.id, u.plan.size.height])).toEqual([['tray', 97]])
+    delete refuse['PUT /api/boxes/tray']
+    waits.at(-1)?.[1]()
+    await vi.waitFor(() => expect(bench.kept).toBe('kept'))
+    expect(calls.filter((c) => c.method === 'PUT').at(-1)?.body.revision).toBe(4)
+    expect(allUnkept()).toEqual([])
+  })
+
+  it('offers what a crash left unkept, takes it up as a change, and offers nothing that is kept already', async () => {
+    const first = await opened()
+    first.refuse['PUT /api/boxes/tray'] = { status: 507, body: { detail: 'The disk is full' } }
+    await first.bench.set('size.height', 97)
+    await first.bench.keep()
+
+    setActivePinia(createPinia())
+    const again = await opened()
+    expect(again.bench.plan?.size.height).toBe(96)
+    expect(again.bench.offered?.plan.size.height).toBe(97)
+    await again.bench.takeUp()
+    expect(again.bench.plan?.size.height).toBe(97)
+    expect(again.bench.done).toHaveLength(1)
+    await again.bench.keep()
+    expect(again.bench.kept).toBe('kept')
+
+    setActivePinia(createPinia())
+    expect((await opened()).bench.offered).toBeUndefined()
   })
 })

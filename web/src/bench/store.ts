@@ -6,6 +6,7 @@ import {
   problemOf,
   type Answer,
   type BoxPlan,
+  type Damaged,
   type FirstGuess,
   type FixView,
   type KeptBox,
@@ -15,6 +16,7 @@ import {
   type VerdictView,
   type WorkingView
 } from '../api/client'
+import { letGo as letGoOf, putBy as putByHere, unkeptOf, type Unkept } from './unkept'
 
 export type StationId = 'size' | 'fingers' | 'blank' | 'jig' | 'cut' | 'fit' | 'bottom' | 'lid'
 type Kept = 'kept' | 'keeping' | 'stale' | 'away'
@@ -25,6 +27,9 @@ interface Step {
 }
 
 const SAVE_AFTER = 350
+/** A save that failed is tried again after this long, then after twice as long, and so on. */
+const FIRST_WAIT = 1000
+const LONGEST_WAIT = 30_000
 
 /** One box on the bench: its decisions, what follows from them, and the way back. */
 export const useBench = defineStore('bench', () => {
@@ -32,6 +37,8 @@ export const useBench = defineStore('bench', () => {
   const revision = ref(0)
   const plan = shallowRef<BoxPlan | null>(null)
   const testCuts = shallowRef<KeptTestCut[]>([])
+  /** test cuts of this box that cannot be read */
+  const damagedTestCuts = shallowRef<Damaged[]>([])
   const worked = shallowRef<Answer | null>(null)
   const preview = shallowRef<Answer | null>(null)
   const station = ref<StationId>('size')
@@ -44,6 +51,13 @@ export const useBench = defineStore('bench', () => {
   const undone = shallowRef<Step[]>([])
   const done = shallowRef<Step[]>([])
   const currentRevision = ref(0)
+  /** why the last save failed, while it is tried again */
+  const why = ref('')
+  /** what was not kept when this box was last left, until it is taken up or let go */
+  const offered = shallowRef<Unkept>()
+  /** whether this browser holds what is not kept */
+  const putBy = ref(true)
+  let wait = FIRST_WAIT
   let asked = 0
   let hovered: FixView | null = null
   let timer = 0
@@ -81,6 +95,9 @@ export const useBench = defineStore('bench', () => {
   async function open(box: string) {
     const found = await got(api.GET('/api/boxes/{id}', { params: { path: { id: box } } }))
     take(found)
+    const left = unkeptOf(box)
+    if (left && JSON.stringify(left.plan) === JSON.stringify(found.plan)) letGoOf(box)
+    else offered.value = left
     done.value = []
     undone.value = []
     working.value = []
@@ -93,8 +110,25 @@ export const useBench = defineStore('bench', () => {
     revision.value = box.revision
     plan.value = box.plan
     testCuts.value = box.testCuts
+    damagedTestCuts.value = box.damagedTestCuts ?? []
     kept.value = 'kept'
+    why.value = ''
+    offered.value = undefined
     dirty = false
+    window.clearTimeout(timer)
+  }
+
+  /** Takes up what was not kept, as a change to the box as it stands; it can be undone. */
+  async function takeUp() {
+    const left = offered.value
+    if (!left) return
+    offered.value = undefined
+    await become(left.plan)
+  }
+
+  function letGo() {
+    offered.value = undefined
+    letGoOf(id.value)
   }
 
   /** Works the plan; a refused plan is put back to the one before, and the refusal is shown where it came from. */
@@ -255,6 +289,16 @@ export const useBench = defineStore('bench', () => {
 
   function keepSoon() {
     dirty = true
+    wait = FIRST_WAIT
+    if (plan.value) {
+      putBy.value = putByHere({
+        id: id.value,
+        name: plan.value.name,
+        revision: revision.value,
+        at: new Date().toISOString(),
+        plan: plan.value
+      })
+    }
     if (kept.value === 'stale') return
     kept.value = 'keeping'
     window.clearTimeout(timer)
@@ -283,15 +327,21 @@ export const useBench = defineStore('bench', () => {
       )
       revision.value = saved.revision
       kept.value = dirty ? 'keeping' : 'kept'
+      why.value = ''
+      wait = FIRST_WAIT
+      if (!dirty) letGoOf(id.value)
     } catch (error) {
       dirty = true
       const refused = problemOf(error)
-      if (refused.status === 409) {
-        currentRevision.value = refused.currentRevision ?? 0
+      why.value = refused.status === 0 ? 'Cant Hook does not answer. Is it running?' : refused.detail
+      if (refused.status === 409 && refused.currentRevision !== undefined) {
+        currentRevision.value = refused.currentRevision
         kept.value = 'stale'
       } else {
         kept.value = 'away'
-        if (refused.status === 0) timer = window.setTimeout(() => void keep(), 3000)
+        window.clearTimeout(timer)
+        timer = window.setTimeout(() => void keep(), wait)
+        wait = Math.min(LONGEST_WAIT, wait * 2)
       }
     }
   }
@@ -309,6 +359,7 @@ export const useBench = defineStore('bench', () => {
     const box = await got(api.POST('/api/boxes', { body: { plan: mine } }))
     kept.value = 'kept'
     dirty = false
+    letGoOf(id.value)
     return box.id
   }
 
@@ -329,13 +380,21 @@ export const useBench = defineStore('bench', () => {
       ? await got(api.POST('/api/boxes/{id}/test-cuts/{cutId}/restore', { params: { path } }))
       : await got(api.DELETE('/api/boxes/{id}/test-cuts/{cutId}', { params: { path } }))
     testCuts.value = box.testCuts
+    damagedTestCuts.value = box.damagedTestCuts
     await work()
   }
 
   return {
     id,
+    revision,
+    why,
+    offered,
+    putBy,
+    takeUp,
+    letGo,
     plan,
     testCuts,
+    damagedTestCuts,
     worked,
     answer,
     preview,

@@ -2,10 +2,11 @@
 import { useEventListener } from '@vueuse/core'
 import { useToast } from 'primevue/usetoast'
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch, type Component } from 'vue'
-import { onBeforeRouteLeave, useRouter } from 'vue-router'
+import { onBeforeRouteLeave, onBeforeRouteUpdate, useRouter } from 'vue-router'
 import { problemOf, type RungView } from '../api/client'
 import BenchRail from '../bench/BenchRail.vue'
 import DisplaySwitch from '../bench/DisplaySwitch.vue'
+import LeftUnkept from '../bench/LeftUnkept.vue'
 import StickBar from '../bench/StickBar.vue'
 import { useBench, type StationId } from '../bench/store'
 import WorkingPanel from '../bench/WorkingPanel.vue'
@@ -21,6 +22,7 @@ import SizeStation from '../stations/SizeStation.vue'
 
 // what is seldom seen is not part of the first load
 const ChangedElsewhere = defineAsyncComponent(() => import('../bench/ChangedElsewhere.vue'))
+const NotKept = defineAsyncComponent(() => import('../bench/NotKept.vue'))
 const KeysHelp = defineAsyncComponent(() => import('../bench/KeysHelp.vue'))
 
 const props = defineProps<{ id?: string; station?: string }>()
@@ -110,7 +112,19 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
     event.preventDefault()
   }
 })
-onBeforeRouteLeave(() => bench.keep())
+/** Set while it is asked whether to leave a box of which something is not kept. */
+const leaving = ref<(leave: boolean) => void>()
+async function mayLeave(): Promise<boolean> {
+  await bench.keep()
+  if (bench.kept === 'kept') return true
+  const leave = await new Promise<boolean>((resolve) => {
+    leaving.value = resolve
+  })
+  leaving.value = undefined
+  return leave
+}
+onBeforeRouteLeave(mayLeave)
+onBeforeRouteUpdate((to) => to.params.id === bench.id || mayLeave())
 onBeforeUnmount(() => {
   bench.working = []
 })
@@ -122,6 +136,7 @@ onBeforeUnmount(() => {
     <p><RouterLink to="/boxes">See the boxes that are here</RouterLink></p>
   </div>
   <div v-else-if="bench.plan && bench.answer" class="bench" :style="woodTint(bench.plan.walls.wood)">
+    <LeftUnkept />
     <BenchRail />
     <component :is="stations[bench.station]" :key="bench.station" />
     <div class="over-slate" :class="{ open: bench.working.length }"><WorkingPanel /></div>
@@ -130,7 +145,8 @@ onBeforeUnmount(() => {
       <StickBar />
     </footer>
     <KeysHelp v-if="help" v-model="help" />
-    <ChangedElsewhere v-if="stale" />
+    <NotKept v-if="leaving" @answer="leaving?.($event)" />
+    <ChangedElsewhere v-else-if="stale" />
   </div>
   <p v-else class="missing" role="status">Laying the box on the bench…</p>
 </template>
@@ -138,14 +154,14 @@ onBeforeUnmount(() => {
 <style scoped>
 .bench {
   display: grid;
-  grid-template: minmax(0, 1fr) auto / 12.6rem minmax(0, 1fr) 20.4rem;
+  grid-template: auto minmax(0, 1fr) auto / 12.6rem minmax(0, 1fr) 20.4rem;
   height: 100%;
 }
 .foot {
-  grid-area: 2/1/3/4;
+  grid-area: 3/1/4/4;
 }
 .over-slate {
-  grid-area: 1/3;
+  grid-area: 2/3;
   position: relative;
   pointer-events: none;
 }

@@ -1,30 +1,69 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
 import { useToast } from 'primevue/usetoast'
-import { computed, onMounted, ref } from 'vue'
+import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import { watchDebounced } from '@vueuse/core'
 import { answer, api, problemOf, type ShelfBox } from '../api/client'
 import FigureView from '../drawing/FigureView.vue'
 import { woodTint } from '../drawing/tint'
+import { allUnkept, type Unkept } from '../bench/unkept'
+import DamagedRecords from '../shop/DamagedRecords.vue'
 import NewBox from '../shop/NewBox.vue'
 
 const router = useRouter()
 const toast = useToast()
 const boxes = ref<ShelfBox[]>()
+const total = ref(0)
 const put = ref<ShelfBox[]>([])
+const putTotal = ref(0)
 const search = ref('')
+const unkept = ref<Unkept[]>([])
 const asking = ref(false)
 const failed = ref('')
-const shown = computed(() => {
-  const words = search.value.trim().toLowerCase()
-  return (boxes.value ?? []).filter((b) => `${b.name} ${b.purpose} ${b.wood}`.toLowerCase().includes(words))
-})
+let turn = 0
+
+/** A page of the shelf, and how many boxes there are in all. */
+async function page(archived: boolean, from: number): Promise<[ShelfBox[], number]> {
+  const asked = api.GET('/api/boxes', { params: { query: { archived, search: search.value, from } } })
+  const found = await answer(asked)
+  return [found, Number((await asked).response.headers.get('X-Total-Count') ?? found.length)]
+}
 
 async function load() {
+  const mine = ++turn
   try {
-    boxes.value = await answer(api.GET('/api/boxes', { params: { query: {} } }))
-    put.value = await answer(api.GET('/api/boxes', { params: { query: { archived: true } } }))
+    const [found, away] = await Promise.all([page(false, 0), page(true, 0)])
+    if (mine !== turn) return
+    ;[boxes.value, total.value] = found
+    ;[put.value, putTotal.value] = away
+    unkept.value = allUnkept()
     failed.value = ''
+  } catch (error) {
+    failed.value = problemOf(error).detail
+  }
+}
+watchDebounced(search, load, { debounce: 150 })
+
+async function more(archived: boolean) {
+  try {
+    const list = archived ? put : boxes
+    const known = list.value ?? []
+    const [next, all] = await page(archived, known.length)
+    const shown = new Set(known.map((b) => b.id))
+    list.value = [...known, ...next.filter((b) => !shown.has(b.id))]
+    if (archived) putTotal.value = all
+    else total.value = all
+  } catch (error) {
+    failed.value = problemOf(error).detail
+  }
+}
+
+async function back(box: ShelfBox) {
+  try {
+    await answer(api.POST('/api/boxes/{id}/earlier', { params: { path: { id: box.id } } }))
+    await load()
+    toast.add({ severity: 'info', summary: `${box.name} is as it was when it was last sound.`, life: 5000 })
   } catch (error) {
     failed.value = problemOf(error).detail
   }
@@ -85,22 +124,41 @@ async function bring(event: Event) {
     </header>
     <main>
       <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
-      <p v-if="boxes && !boxes.length" class="empty">
+      <p v-if="boxes && !boxes.length && search" class="empty">No box here answers to “{{ search }}”.</p>
+      <p v-else-if="boxes && !boxes.length" class="empty">
         The shelf is empty. A box begins with what it must hold or fit and the board you have: press
         <strong>New box</strong>.
       </p>
-      <p v-else-if="boxes && !shown.length" class="empty">No box here answers to “{{ search }}”.</p>
+      <DamagedRecords :kinds="['RUN']" />
+      <p v-for="u in unkept" :key="u.id" class="unkept">
+        Changes to <strong>{{ u.name }}</strong> are not kept yet.
+        <RouterLink :to="{ name: 'bench', params: { id: u.id } }">Go on with it</RouterLink>
+      </p>
       <ul class="shelf">
-        <li v-for="box in shown" :key="box.id" :style="woodTint(box.wood.toLowerCase())">
-          <RouterLink :to="{ name: 'bench', params: { id: box.id, station: box.station } }" class="box">
-            <span class="picture"><FigureView :figure="box.figure" :pad="10" quiet /></span>
+        <li v-for="box in boxes" :key="box.id" :style="woodTint(box.wood.toLowerCase())">
+          <div v-if="box.damage" class="box damaged" :data-damaged="box.id">
+            <span class="picture">cannot be read</span>
+            <span class="name">{{ box.name }}</span>
+            <span class="next stop">{{ box.damage }} Its other states are in its history.</span>
+            <p class="acts">
+              <button type="button" class="word" @click="back(box)">put back to its last sound state</button>
+              <a :href="`/api/boxes/${box.id}/as-kept`" download>download it as it is</a>
+              <button type="button" class="word" @click="archive(box)">put away</button>
+            </p>
+          </div>
+          <RouterLink
+            v-else
+            :to="{ name: 'bench', params: { id: box.id, station: box.station } }"
+            class="box"
+          >
+            <span class="picture"><FigureView v-if="box.figure" :figure="box.figure" :pad="10" quiet /></span>
             <span class="name">{{ box.name }}</span>
             <span class="about">{{ box.purpose }}</span>
             <span class="size mono">{{ box.size.replace('outside ', '') }}</span>
             <span class="about">{{ box.wood }}</span>
             <span class="next" :class="box.worst?.toLowerCase()"><strong>Next</strong> {{ box.next }}</span>
           </RouterLink>
-          <p class="acts">
+          <p v-if="!box.damage" class="acts">
             <button type="button" class="word" :aria-label="`Copy ${box.name}`" @click="copy(box)">
               copy
             </button>
@@ -110,10 +168,18 @@ async function bring(event: Event) {
           </p>
         </li>
       </ul>
+      <p v-if="boxes && boxes.length < total" class="more">
+        <button type="button" class="word" @click="more(false)">
+          show {{ Math.min(24, total - boxes.length) }} more of {{ total }} boxes
+        </button>
+      </p>
       <section v-if="put.length" class="away">
         <h2>Put away</h2>
         <p v-for="box in put" :key="box.id">
           {{ box.name }} <button type="button" class="word" @click="restore(box)">take out again</button>
+        </p>
+        <p v-if="put.length < putTotal">
+          <button type="button" class="word" @click="more(true)">show more of {{ putTotal }}</button>
         </p>
       </section>
     </main>
@@ -227,6 +293,20 @@ main {
   display: flex;
   gap: 1rem;
   font-size: 0.9rem;
+}
+.box.damaged .picture {
+  display: grid;
+  place-items: center;
+  color: var(--quiet);
+  background: repeating-linear-gradient(135deg, transparent 0 14px, var(--rule) 14px 15px);
+}
+.unkept {
+  border-left: 8px solid var(--mind);
+  background: var(--sheet);
+  padding: 0.5rem 0.9rem;
+}
+.more {
+  margin-top: 1.4rem;
 }
 .away {
   margin-top: 2.4rem;

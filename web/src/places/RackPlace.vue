@@ -5,17 +5,31 @@ import { useRoute } from 'vue-router'
 import { displays } from '../bench/displays'
 import BlanksShelf from '../rack/BlanksShelf.vue'
 import { rackDisplay } from '../rack/display'
+import DamagedRecords from '../shop/DamagedRecords.vue'
 
 /** What the shop owns and believes. */
 const route = useRoute()
 const shelves = {
-  blanks: { title: 'Blanks', part: BlanksShelf },
-  cutters: { title: 'Cutters', part: defineAsyncComponent(() => import('../rack/CuttersShelf.vue')) },
-  woods: { title: 'Woods', part: defineAsyncComponent(() => import('../rack/WoodsShelf.vue')) },
-  climates: { title: 'Climates', part: defineAsyncComponent(() => import('../rack/ClimatesShelf.vue')) },
+  blanks: { title: 'Blanks', part: BlanksShelf, kinds: ['BLANK'] },
+  cutters: {
+    title: 'Cutters',
+    part: defineAsyncComponent(() => import('../rack/CuttersShelf.vue')),
+    kinds: ['CUTTER']
+  },
+  woods: {
+    title: 'Woods',
+    part: defineAsyncComponent(() => import('../rack/WoodsShelf.vue')),
+    kinds: ['WOOD']
+  },
+  climates: {
+    title: 'Climates',
+    part: defineAsyncComponent(() => import('../rack/ClimatesShelf.vue')),
+    kinds: ['CLIMATE']
+  },
   'house-rules': {
     title: 'House rules',
-    part: defineAsyncComponent(() => import('../rack/RulesShelf.vue'))
+    part: defineAsyncComponent(() => import('../rack/RulesShelf.vue')),
+    kinds: ['HOUSE_RULE']
   }
 } as const
 const shelf = computed(() => {
@@ -51,6 +65,7 @@ watchEffect(() => {
         size="small"
       />
     </header>
+    <DamagedRecords :key="shelf" :kinds="shelves[shelf].kinds" />
     <component :is="shelves[shelf].part" :key="`${shelf} ${rackDisplay}`" />
   </div>
 </template>

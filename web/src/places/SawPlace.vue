@@ -28,6 +28,15 @@ onMounted(async () => {
   if (wake.isSupported.value) await wake.request('screen').catch(() => undefined)
 })
 
+let sent = { what: '', mark: '' }
+/** The same event pressed again, because its answer did not come, goes out under the same mark. */
+function markOf(seq: number, event: SawEvent) {
+  const what = JSON.stringify([seq, event])
+  if (sent.what !== what)
+    sent = { what, mark: crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}` }
+  return sent.mark
+}
+
 async function happened(event: SawEvent) {
   if (!run.value || busy.value) return
   busy.value = true
@@ -35,7 +44,7 @@ async function happened(event: SawEvent) {
     run.value = await answer(
       api.POST('/api/runs/{run}/events', {
         params: { path: { run: run.value.id } },
-        body: { seq: run.value.seq, event }
+        body: { seq: run.value.seq, event, mark: markOf(run.value.seq, event) }
       })
     )
     told.value = ''

@@ -162,6 +162,10 @@ function when(iso: string) {
             take out
           </button>
         </li>
+        <li v-for="cut in bench.damagedTestCuts" :key="`damaged-${cut.id}`" class="out">
+          {{ cut.name }} cannot be read. {{ cut.why }}
+          <button type="button" class="word" @click="bench.removeTestCut(Number(cut.id))">take out</button>
+        </li>
         <li v-for="cut in out" :key="`out-${cut.id}`" class="out">
           <span class="when">{{ when(cut.cut.at) }}</span> taken out
           <button type="button" class="word" @click="putBack(cut)">put back</button>
