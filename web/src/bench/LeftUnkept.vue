@@ -23,7 +23,6 @@ const since = computed(() => (bench.offered?.revision ?? 0) < bench.revision)
 
 <style scoped>
 .offer {
-  grid-column: 1 / -1;
   display: flex;
   align-items: center;
   gap: 1.2rem;

@@ -35,7 +35,7 @@ describe('a box on the bench', () => {
           ({
             getItem: (k: string) => all[k] ?? null,
             setItem: (k: string, v: string) => void (all[k] = v),
-            removeItem: (k: string) => void delete all[k]
+            removeItem: (k: string) => void Reflect.deleteProperty(all, k)
           })[key]
       })
     )

@@ -136,11 +136,11 @@ onBeforeUnmount(() => {
     <p><RouterLink to="/boxes">See the boxes that are here</RouterLink></p>
   </div>
   <div v-else-if="bench.plan && bench.answer" class="bench" :style="woodTint(bench.plan.walls.wood)">
-    <LeftUnkept />
     <BenchRail />
     <component :is="stations[bench.station]" :key="bench.station" />
     <div class="over-slate" :class="{ open: bench.working.length }"><WorkingPanel /></div>
     <footer class="foot">
+      <LeftUnkept />
       <DisplaySwitch @help="help = true" />
       <StickBar />
     </footer>
@@ -154,14 +154,14 @@ onBeforeUnmount(() => {
 <style scoped>
 .bench {
   display: grid;
-  grid-template: auto minmax(0, 1fr) auto / 12.6rem minmax(0, 1fr) 20.4rem;
+  grid-template: minmax(0, 1fr) auto / 12.6rem minmax(0, 1fr) 20.4rem;
   height: 100%;
 }
 .foot {
-  grid-area: 3/1/4/4;
+  grid-area: 2/1/3/4;
 }
 .over-slate {
-  grid-area: 2/3;
+  grid-area: 1/3;
   position: relative;
   pointer-events: none;
 }
