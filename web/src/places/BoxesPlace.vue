@@ -294,6 +294,11 @@ main {
   gap: 1rem;
   font-size: 0.9rem;
 }
+.box.damaged .acts {
+  flex-direction: column;
+  align-items: flex-start;
+  gap: 0.3rem;
+}
 .box.damaged .picture {
   display: grid;
   place-items: center;

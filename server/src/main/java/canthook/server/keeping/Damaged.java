@@ -1,6 +1,7 @@
 package canthook.server.keeping;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.exc.StreamReadException;
 
 /**
  * A record that is kept and cannot be read: cut short, written by a newer program, or changed by another hand. It stands in its list, and
@@ -34,9 +35,8 @@ public record Damaged(Kind kind, String id, String name, String why) {
         if (says.startsWith("This plan was made by a newer")) {
             return says;
         }
-        return e instanceof com.fasterxml.jackson.databind.JsonMappingException
-                ? "Part of it is not what belongs there."
-                : "It is cut short or was changed by another program.";
+        boolean broken = e instanceof StreamReadException || e.getCause() instanceof StreamReadException;
+        return !broken ? "Part of it is not what belongs there." : "It is cut short or was changed by another program.";
     }
 
     /** It was asked for and cannot be read. */

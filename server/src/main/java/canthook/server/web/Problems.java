@@ -104,7 +104,7 @@ public class Problems extends ResponseEntityExceptionHandler {
     private static ProblemDetail unreadable(HttpMessageNotReadableException e) {
         String path = "";
         for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
-            if (cause instanceof BodyLimit.TooLarge) {
+            if (cause instanceof WholeBody.TooLarge) {
                 return problem(HttpStatus.PAYLOAD_TOO_LARGE, cause.getMessage(), null);
             }
             if (cause instanceof JsonMappingException mapping && path.isEmpty()) {
