@@ -12,6 +12,9 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -64,6 +67,11 @@ final class Workbench implements AutoCloseable {
                         "--logging.level.root=error");
     }
 
+    /** The shop's file, opened by another program. */
+    Connection file() throws SQLException {
+        return DriverManager.getConnection("jdbc:sqlite:" + data.resolve("cant-hook.db"));
+    }
+
     /** The server is gone, as after a power cut. */
     void stopServer() {
         server.close();
@@ -99,7 +107,7 @@ final class Workbench implements AutoCloseable {
         page.setDefaultTimeout(20_000);
         page.setDefaultNavigationTimeout(40_000);
         page.onConsoleMessage(m -> {
-            if (m.type().equals("error") && !m.text().contains("status of 4")) {
+            if (m.type().equals("error") && !m.text().matches(".*status of (4..|503|507).*")) {
                 complaints.add(m.text());
             }
         });
