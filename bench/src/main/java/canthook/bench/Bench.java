@@ -21,6 +21,12 @@ public final class Bench {
 
     public static void main(String[] args) throws Exception {
         List<String> only = List.of(args);
+        if (only.contains("--faults") || only.contains("--faults-short")) {
+            Faults.Found found =
+                    Faults.measure(only.contains("--faults") ? Faults.Amounts.WHOLE : Faults.Amounts.SHORT);
+            found.broken().forEach(promise -> say("NOT KEPT: %s", promise));
+            System.exit(found.broken().isEmpty() ? 0 : 1);
+        }
         if (only.isEmpty() || only.contains("--plans-only")) {
             plans();
         }

@@ -185,6 +185,16 @@ class HardInputTest extends ServerTestBase {
     }
 
     @Test
+    void aBrokenFormIsRefusedLikeAnyOther() throws Exception {
+        MockHttpServletResponse reply = mvc.perform(MockMvcRequestBuilders.put("/api/boxes/envelope-drawer")
+                        .contentType("application/x-www-form-urlencoded")
+                        .content("a=%zz&%"))
+                .andReturn()
+                .getResponse();
+        assertThat(reply.getStatus()).isEqualTo(415);
+    }
+
+    @Test
     void aChangeSentAgainBecauseItsAnswerWasLostIsKeptAlready() {
         JsonNode box = post("/api/boxes", work(drawer())).body();
         String path = "/api/boxes/" + box.get("id").asText();

@@ -18,7 +18,7 @@ import org.springframework.jdbc.datasource.DelegatingDataSource;
  * any transaction. It does nothing any more and is thrown away.
  */
 final class WritersLine extends DelegatingDataSource {
-    private static final int LONGEST = 16;
+    private static final int LONGEST = 64;
 
     private final HikariDataSource pool;
     private final Semaphore places = new Semaphore(LONGEST, true);

@@ -1,0 +1,416 @@
+package canthook.bench;
+
+import canthook.bench.ShopUnderTest.Reply;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
+
+/** What a shop meets: power cuts, another program on the file, a full disk, nonsense sent, a crowd, bodies that never end. */
+final class Faults {
+    /** How much of each: as CI does it, or as long as is promised. */
+    record Amounts(int kills, int malformed, int lockSeconds, int crowdSeconds, int slowSeconds, int boxes) {
+        static final Amounts SHORT = new Amounts(4, 10_000, 7, 15, 6, 2000);
+        static final Amounts WHOLE = new Amounts(200, 100_000, 7, 600, 30, 10_000);
+    }
+
+    /** What was found, one number each; promises beside them in {@link #promised}. */
+    record Found(
+            int acknowledged,
+            int lost,
+            int refusedButWritten,
+            int acceptedButLost,
+            double secondsToNormal,
+            int serverErrors,
+            boolean stateChanged,
+            int crowdErrors,
+            double crowdP99,
+            double residentHalfWay,
+            double residentAtEnd,
+            double slowP99,
+            double firstPage,
+            double search) {
+
+        /** Promises that do not hold. */
+        List<String> broken() {
+            List<String> broken = new ArrayList<>();
+            check(broken, lost == 0, "acknowledged writes lost in kills: " + lost);
+            check(broken, refusedButWritten == 0, "saves refused and written all the same: " + refusedButWritten);
+            check(broken, acceptedButLost == 0, "saves accepted and lost: " + acceptedButLost);
+            check(broken, secondsToNormal <= 1, "seconds to normal after a lock: " + secondsToNormal);
+            check(broken, serverErrors == 0, "5xx on malformed requests: " + serverErrors);
+            check(broken, !stateChanged, "malformed requests changed the shop");
+            check(broken, crowdErrors == 0, "errors with fifty clients: " + crowdErrors);
+            check(broken, residentAtEnd < 400, "resident megabytes: " + residentAtEnd);
+            check(
+                    broken,
+                    residentAtEnd < residentHalfWay * 1.15 + 10,
+                    "memory grows: " + residentHalfWay + " → " + residentAtEnd);
+            check(broken, slowP99 < 200, "p99 beside slow bodies: " + slowP99 + " ms");
+            check(broken, firstPage < 300, "first page of many boxes: " + firstPage + " ms");
+            check(broken, search < 100, "search in many boxes: " + search + " ms");
+            return broken;
+        }
+
+        private static void check(List<String> broken, boolean holds, String says) {
+            if (!holds) {
+                broken.add(says);
+            }
+        }
+    }
+
+    private final Amounts amounts;
+    private final Random random = new Random(20261126);
+
+    private Faults(Amounts amounts) {
+        this.amounts = amounts;
+    }
+
+    static Found measure(Amounts amounts) throws Exception {
+        return new Faults(amounts).measure();
+    }
+
+    private Found measure() throws Exception {
+        Path data = Files.createTempDirectory("cant-hook-faults");
+        try (ShopUnderTest shop = new ShopUnderTest(data)) {
+            int[] kills = kills(shop);
+            say("%d kills, %d acknowledged writes, %d lost (promise: 0)", amounts.kills, kills[0], kills[1]);
+            double[] lock = lock(shop);
+            say(
+                    "file held for %d s under load: %.0f refused and written, %.0f accepted and lost (promise: 0, 0), normal after"
+                            + " %.2f s (promise: 1)",
+                    amounts.lockSeconds, lock[0], lock[1], lock[2]);
+            String before = state(shop);
+            int errors = malformed(shop);
+            boolean changed = !state(shop).equals(before);
+            say(
+                    "%d malformed requests: %d × 5xx (promise: 0), state %s",
+                    amounts.malformed, errors, changed ? "CHANGED" : "unchanged");
+            double[] crowd = crowd(shop);
+            say(
+                    "50 clients for %d s: %.0f errors (promise: 0), p99 %.0f ms, resident %.0f MB half way, %.0f MB at the end"
+                            + " (promise: under 400, flat)",
+                    amounts.crowdSeconds, crowd[0], crowd[1], crowd[2], crowd[3]);
+            double slow = slow(shop);
+            say("100 half-open bodies for %d s: others' p99 %.0f ms (promise: 200)", amounts.slowSeconds, slow);
+            double[] shelf = shelf(shop);
+            say(
+                    "%d boxes: first page %.0f ms (promise: 300), search %.0f ms (promise: 100), %.0f MB",
+                    amounts.boxes, shelf[0], shelf[1], shop.residentMegabytes());
+            return new Found(
+                    kills[0],
+                    kills[1],
+                    (int) lock[0],
+                    (int) lock[1],
+                    lock[2],
+                    errors,
+                    changed,
+                    (int) crowd[0],
+                    crowd[1],
+                    crowd[2],
+                    crowd[3],
+                    slow,
+                    shelf[0],
+                    shelf[1]);
+        }
+    }
+
+    /** Four writers each at a box of its own, the server killed in the midst, started again and asked what it has. */
+    private int[] kills(ShopUnderTest shop) throws Exception {
+        List<String> boxes = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            boxes.add(shop.newBox());
+        }
+        JsonNode plan =
+                shop.ask("GET", "/api/boxes/" + boxes.get(0), null).body().get("plan");
+        int acknowledged = 0;
+        int lost = 0;
+        for (int kill = 0; kill < amounts.kills; kill++) {
+            List<Callable<long[]>> writers = new ArrayList<>();
+            for (String box : boxes) {
+                writers.add(() -> write(shop, box, plan));
+            }
+            ExecutorService pool = clients(boxes.size());
+            List<Future<long[]>> writing = writers.stream().map(pool::submit).toList();
+            Thread.sleep(150 + random.nextInt(600));
+            shop.kill();
+            List<long[]> told = new ArrayList<>();
+            for (Future<long[]> writer : writing) {
+                told.add(writer.get());
+            }
+            pool.shutdown();
+            shop.startAgain();
+            for (int i = 0; i < boxes.size(); i++) {
+                JsonNode box =
+                        shop.ask("GET", "/api/boxes/" + boxes.get(i), null).body();
+                acknowledged += (int) told.get(i)[1];
+                lost += (int) Math.max(0, told.get(i)[0] - box.get("revision").asLong());
+            }
+        }
+        return new int[] {acknowledged, lost};
+    }
+
+    /** Writes until the server is gone; the last revision acknowledged, and how many were. */
+    private static long[] write(ShopUnderTest shop, String box, JsonNode plan) throws InterruptedException {
+        long revision = 0;
+        int acknowledged = 0;
+        try {
+            revision = shop.ask("GET", "/api/boxes/" + box, null)
+                    .body()
+                    .get("revision")
+                    .asLong();
+            while (true) {
+                Reply reply =
+                        shop.ask("PUT", "/api/boxes/" + box, shop.change(plan, revision, 90 + revision % 50 * 0.1));
+                if (reply.status() == 200) {
+                    revision = reply.body().get("revision").asLong();
+                    acknowledged++;
+                }
+            }
+        } catch (IOException gone) {
+            return new long[] {revision, acknowledged};
+        }
+    }
+
+    /** Ten writers, and another program that holds the file in their midst. */
+    private double[] lock(ShopUnderTest shop) throws Exception {
+        List<String> boxes = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            boxes.add(shop.newBox());
+        }
+        JsonNode plan =
+                shop.ask("GET", "/api/boxes/" + boxes.get(0), null).body().get("plan");
+        AtomicLong until = new AtomicLong(Long.MAX_VALUE);
+        AtomicLong released = new AtomicLong(Long.MAX_VALUE);
+        AtomicLong firstAfter = new AtomicLong(Long.MAX_VALUE);
+        ExecutorService pool = clients(boxes.size());
+        List<Future<Long>> writers = new ArrayList<>();
+        for (String box : boxes) {
+            writers.add(pool.submit(() -> {
+                long accepted = 1;
+                while (System.nanoTime() < until.get()) {
+                    Reply reply =
+                            shop.ask("PUT", "/api/boxes/" + box, shop.change(plan, accepted, 90 + accepted % 50 * 0.1));
+                    if (reply.status() == 200) {
+                        accepted++;
+                        if (System.nanoTime() > released.get()) {
+                            firstAfter.accumulateAndGet(System.nanoTime(), Math::min);
+                        }
+                    } else if (reply.status() != 503) {
+                        throw new IOException("answered " + reply.status() + " " + reply.body());
+                    }
+                }
+                return accepted;
+            }));
+        }
+        Thread.sleep(500);
+        try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + shop.file());
+                Statement hold = other.createStatement()) {
+            hold.execute("PRAGMA busy_timeout = 20000");
+            hold.execute("BEGIN IMMEDIATE");
+            Thread.sleep(amounts.lockSeconds * 1000L);
+            released.set(System.nanoTime());
+            hold.execute("ROLLBACK");
+        }
+        Thread.sleep(2000);
+        until.set(0);
+        double refusedButWritten = 0;
+        double acceptedButLost = 0;
+        for (int i = 0; i < boxes.size(); i++) {
+            long accepted = writers.get(i).get();
+            long stands = shop.ask("GET", "/api/boxes/" + boxes.get(i), null)
+                    .body()
+                    .get("revision")
+                    .asLong();
+            refusedButWritten += Math.max(0, stands - accepted);
+            acceptedButLost += Math.max(0, accepted - stands);
+        }
+        pool.shutdown();
+        return new double[] {refusedButWritten, acceptedButLost, (firstAfter.get() - released.get()) / 1e9};
+    }
+
+    /** All that is kept, as one text. */
+    private static String state(ShopUnderTest shop) throws Exception {
+        StringBuilder all = new StringBuilder();
+        try (Connection file = DriverManager.getConnection("jdbc:sqlite:" + shop.file());
+                Statement ask = file.createStatement()) {
+            for (String what : new String[] {
+                "SELECT id || revision || plan || archived FROM box ORDER BY id",
+                "SELECT kind || id || revision || item || removed FROM rack_item ORDER BY kind, id",
+                "SELECT id || value FROM house_rule ORDER BY id",
+                "SELECT id || removed FROM test_cut ORDER BY id",
+                "SELECT id || closed FROM saw_run ORDER BY id"
+            }) {
+                try (ResultSet rows = ask.executeQuery(what)) {
+                    while (rows.next()) {
+                        all.append(rows.getString(1)).append('\n');
+                    }
+                }
+            }
+        }
+        return all.toString();
+    }
+
+    private int malformed(ShopUnderTest shop) throws Exception {
+        List<byte[]> good = List.of(
+                Plans.request("1-germination-box.json", "lid"),
+                Plans.request("2-envelope-drawer.json", "fingers"),
+                "{\"revision\":1,\"plan\":{}}".getBytes(StandardCharsets.UTF_8));
+        int errors = 0;
+        try (Malformed sender = new Malformed(shop.port, random, good)) {
+            for (int i = 0; i < amounts.malformed; i++) {
+                errors += sender.send() >= 500 ? 1 : 0;
+            }
+        }
+        return errors;
+    }
+
+    /** Fifty clients that work, save, list and read; errors, p99 in milliseconds, memory half way and at the end. */
+    private double[] crowd(ShopUnderTest shop) throws Exception {
+        ExecutorService pool = clients(50);
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(amounts.crowdSeconds);
+        AtomicLong errors = new AtomicLong();
+        List<Future<List<Long>>> clients = new ArrayList<>();
+        List<byte[]> plans = Plans.requests("2-envelope-drawer.json", "fingers", 500);
+        JsonNode plan =
+                shop.ask("GET", "/api/boxes/envelope-drawer", null).body().get("plan");
+        for (int c = 0; c < 50; c++) {
+            int client = c;
+            clients.add(pool.submit(() -> {
+                String box = shop.newBox();
+                long revision = 1;
+                List<Long> times = new ArrayList<>();
+                for (int i = client; System.nanoTime() < end; i++) {
+                    long began = System.nanoTime();
+                    Reply reply = switch (i % 5) {
+                        case 0 -> shop.ask("PUT", "/api/boxes/" + box, shop.change(plan, revision, 90 + i % 40));
+                        case 1 -> shop.ask("GET", "/api/boxes/" + box, null);
+                        case 2 -> shop.ask("GET", "/api/boxes?most=6", null);
+                        default -> shop.ask("POST", "/api/work", plans.get(i % plans.size()));
+                    };
+                    times.add(System.nanoTime() - began);
+                    if (reply.status() != 200) {
+                        errors.incrementAndGet();
+                    } else if (i % 5 == 0) {
+                        revision = reply.body().get("revision").asLong();
+                    }
+                }
+                return times;
+            }));
+        }
+        Thread.sleep(amounts.crowdSeconds * 500L);
+        double halfWay = shop.residentMegabytes();
+        List<Long> all = new ArrayList<>();
+        for (Future<List<Long>> client : clients) {
+            all.addAll(client.get());
+        }
+        pool.shutdown();
+        return new double[] {errors.get(), p99(all), halfWay, shop.residentMegabytes()};
+    }
+
+    private double slow(ShopUnderTest shop) throws Exception {
+        List<Socket> open = new ArrayList<>();
+        List<Long> times = new ArrayList<>();
+        byte[] work = Plans.request("2-envelope-drawer.json", "fingers");
+        try {
+            for (int i = 0; i < 100; i++) {
+                open.add(Malformed.halfSent(shop.port, i % 2 == 0 ? "/api/work" : "/api/boxes"));
+            }
+            long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(amounts.slowSeconds);
+            for (int i = 0; System.nanoTime() < end; i++) {
+                long began = System.nanoTime();
+                Reply reply = i % 2 == 0 ? shop.ask("POST", "/api/work", work) : shop.ask("GET", "/api/boxes", null);
+                times.add(System.nanoTime() - began);
+                if (reply.status() != 200) {
+                    throw new IOException("answered " + reply.status());
+                }
+                for (int s = 0; s < open.size(); s++) {
+                    if (Malformed.isGone(open.get(s))) {
+                        open.get(s).close();
+                        open.set(s, Malformed.halfSent(shop.port, "/api/work"));
+                    }
+                }
+            }
+        } finally {
+            for (Socket socket : open) {
+                socket.close();
+            }
+        }
+        return p99(times);
+    }
+
+    /** Many boxes; the first page and a search, milliseconds, the third time they are asked. */
+    private double[] shelf(ShopUnderTest shop) throws Exception {
+        try (Connection file = DriverManager.getConnection("jdbc:sqlite:" + shop.file());
+                Statement ask = file.createStatement()) {
+            ask.execute("PRAGMA busy_timeout = 20000");
+            String plan;
+            try (ResultSet row = ask.executeQuery("SELECT plan FROM box WHERE id = 'envelope-drawer'")) {
+                plan = row.getString(1);
+            }
+            file.setAutoCommit(false);
+            try (PreparedStatement put = file.prepareStatement(
+                    "INSERT INTO box (id, revision, plan, saved_at, name, words) VALUES (?, 1, ?, ?, ?, ?)")) {
+                for (int i = 0; i < amounts.boxes; i++) {
+                    put.setString(1, "many-" + i);
+                    put.setString(2, plan.replaceFirst("\"name\":\"[^\"]*\"", "\"name\":\"Drawer " + i + "\""));
+                    put.setString(3, "2026-01-01T00:00:00.000Z");
+                    put.setString(4, "Drawer " + i);
+                    put.setString(5, "drawer " + i + " holds the seed envelopes black cherry");
+                    put.executeUpdate();
+                }
+            }
+            file.commit();
+        }
+        double[] times = new double[2];
+        for (int round = 0; round < 3; round++) {
+            long began = System.nanoTime();
+            shop.ask("GET", "/api/boxes", null);
+            times[0] = (System.nanoTime() - began) / 1e6;
+            began = System.nanoTime();
+            Reply found = shop.ask("GET", "/api/boxes?search=drawer%20" + (amounts.boxes - 1), null);
+            times[1] = (System.nanoTime() - began) / 1e6;
+            if (found.body().size() != 1) {
+                throw new IOException("found " + found.body().size() + " boxes");
+            }
+        }
+        return times;
+    }
+
+    /** Threads that do not outlive a measurement that failed. */
+    private static ExecutorService clients(int count) {
+        return Executors.newFixedThreadPool(count, work -> {
+            Thread thread = new Thread(work, "client");
+            thread.setDaemon(true);
+            return thread;
+        });
+    }
+
+    private static double p99(List<Long> times) {
+        long[] sorted = times.stream().mapToLong(Long::longValue).toArray();
+        Arrays.sort(sorted);
+        return sorted[(int) (sorted.length * 0.99)] / 1e6;
+    }
+
+    private static void say(String format, Object... values) {
+        System.out.println(String.format(Locale.ROOT, format, values));
+    }
+}
