@@ -36,7 +36,7 @@ final class ShopUnderTest implements AutoCloseable {
     record Reply(int status, JsonNode body) {}
 
     private Process start() throws IOException, InterruptedException {
-        Process started = new ProcessBuilder(
+        ProcessBuilder program = new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                         "-XX:+UseSerialGC",
                         "-Xmx160m",
@@ -49,8 +49,9 @@ final class ShopUnderTest implements AutoCloseable {
                         "--server.port=" + port,
                         "--logging.level.root=off")
                 .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                .start();
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD);
+        program.environment().put("MALLOC_ARENA_MAX", "2");
+        Process started = program.start();
         for (int i = 0; i < 600; i++) {
             if (!started.isAlive()) {
                 throw new IOException("the server ended with " + started.exitValue());

@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.AnyPlan;
 import canthook.Approved;
+import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice.Leftover;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.PartEnd;
+import canthook.planner.Planner;
+import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -60,6 +64,68 @@ class ToldOnTheLadderTest {
     @Test
     void thatCannotBeCut() throws IOException {
         check("refused", 4, any -> !any.worked().fingers().chosen().feasible());
+    }
+
+    /** Unequal sections: each way offered, taken, and then spoilt as hands do: too high, too low, one too narrow, one short. */
+    @Test
+    void ofSectionsThatAreNotEqual() throws IOException {
+        List<String> told = new ArrayList<>();
+        List<AnyPlan> some = LongStream.range(1, 400)
+                .mapToObj(AnyPlan::of)
+                .filter(any -> any.plan().fingers().leftover() == Leftover.RIP)
+                .filter(any -> any.worked().fingers().rungs().size() < 12)
+                .filter(any -> !ways(any).isEmpty())
+                .limit(5)
+                .toList();
+        for (AnyPlan any : some) {
+            for (Fix way : ways(any)) {
+                List<Length> widths = way.after().fingers().widths();
+                told.add("way " + way.label() + " " + widths);
+                if (widths == null) {
+                    continue;
+                }
+                told.addAll(told(
+                        any.seed(),
+                        way.after(),
+                        Planner.work(way.after(), any.shop()).fingers()));
+                for (int spoilt = 0; spoilt < 4; spoilt++) {
+                    BoxPlan after = way.after().with(way.after().fingers().withWidths(spoilt(widths, spoilt)));
+                    Ladder ladder = Planner.work(after, any.shop()).fingers();
+                    ladder.verdicts()
+                            .forEach(v -> told.add("  spoilt " + v.code() + " " + v.sentence() + " "
+                                    + v.fixes().stream()
+                                            .map(f -> f.label()
+                                                    + f.after().fingers().widths())
+                                            .toList()));
+                }
+            }
+        }
+        Approved.check("ladder-lists", told);
+    }
+
+    private static List<Fix> ways(AnyPlan any) {
+        return SectionLists.patterns(
+                any.plan(),
+                any.worked().fingers().chosen(),
+                any.worked().size().jointed().length());
+    }
+
+    private static List<Length> spoilt(List<Length> widths, int how) {
+        List<Length> after = new ArrayList<>(widths);
+        switch (how) {
+            case 0 -> after.set(1, after.get(1).plus(Length.mm(1.5)));
+            case 1 -> after.set(2, after.get(2).minus(Length.mm(0.7)));
+            case 2 -> {
+                Length moved = after.get(1).minus(Length.mm(1));
+                after.set(1, Length.mm(1));
+                after.set(0, after.get(0).plus(moved));
+            }
+            default -> {
+                Length last = after.remove(after.size() - 1).plus(after.remove(after.size() - 1));
+                after.set(after.size() - 1, after.get(after.size() - 1).plus(last));
+            }
+        }
+        return after.size() < 3 ? widths : after;
     }
 
     private static List<String> told(long seed, BoxPlan plan, Ladder ladder) {

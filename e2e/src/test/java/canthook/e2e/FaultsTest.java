@@ -70,12 +70,15 @@ class FaultsTest {
         page.context().close();
     }
 
-    private static void full(Route route) {
+    /** Saves are refused as a full disk has them refused. */
+    static void full(Route route) {
         if (route.request().method().equals("PUT")) {
-            route.fulfill(new Route.FulfillOptions()
-                    .setStatus(507)
-                    .setContentType("application/problem+json")
-                    .setBody("{\"status\":507,\"detail\":\"The disk is full; nothing was kept.\"}"));
+            route.fulfill(
+                    new Route.FulfillOptions()
+                            .setStatus(507)
+                            .setContentType("application/problem+json")
+                            .setBody(
+                                    "{\"status\":507,\"detail\":\"The disk is full; nothing was kept. Free some space on it, and what is on this page is kept then.\"}"));
         } else {
             route.resume();
         }

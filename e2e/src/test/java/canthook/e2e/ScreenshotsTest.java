@@ -3,6 +3,9 @@ package canthook.e2e;
 import com.microsoft.playwright.Page;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -39,16 +42,9 @@ class ScreenshotsTest {
             page.getByText("New box").first().click();
             page.waitForSelector("form");
             take(page, "new-box");
-            Page evening = bench.window();
-            evening.addInitScript("localStorage.setItem('lamp', 'dark')");
-            picture(evening, bench, "/boxes/envelope-drawer/fingers", "fingers-evening", ".slate .number");
-            // last, for it changes the drawer
-            page.navigate(bench.address + "/boxes/envelope-drawer/jig");
-            page.waitForSelector(".slate .number");
-            Workbench.choose(page, "Jig", "screw advance");
-            page.waitForTimeout(300);
-            page.locator(".turn").last().click();
-            take(page, "jig-screw");
+            // last, for these change what is kept
+            whenTheDiskIsFull(page, bench);
+            oneThatCannotBeRead(page, bench);
         }
     }
 
@@ -61,6 +57,30 @@ class ScreenshotsTest {
             page.getByText("cut " + cut + " of").waitFor();
         }
         take(page, "saw");
+    }
+
+    private static void whenTheDiskIsFull(Page page, Workbench bench) {
+        page.navigate(bench.address + "/boxes/envelope-drawer/fingers");
+        page.waitForSelector(".slate .number");
+        page.route("**/api/boxes/envelope-drawer", FaultsTest::full);
+        page.keyboard().press("[");
+        page.waitForSelector(".why");
+        page.getByText("All boxes").click();
+        page.getByText("Stay here").waitFor();
+        take(page, "not-kept");
+        page.getByText("Leave", new Page.GetByTextOptions().setExact(true)).click();
+        page.waitForSelector(".shelf svg");
+        page.evaluate("localStorage.clear()");
+    }
+
+    private static void oneThatCannotBeRead(Page page, Workbench bench) {
+        try (Connection other = bench.file();
+                Statement hand = other.createStatement()) {
+            hand.execute("UPDATE box SET plan = substr(plan, 1, 300) WHERE id = 'packet-tray'");
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+        picture(page, bench, "/boxes", "damaged-box", "[data-damaged]");
     }
 
     private static void picture(Page page, Workbench bench, String path, String name, String ready) {
