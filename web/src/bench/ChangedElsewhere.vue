@@ -7,6 +7,11 @@ import { useBench } from './store'
 const bench = useBench()
 const router = useRouter()
 
+async function takeTheirs() {
+  bench.letGo()
+  await bench.open(bench.id)
+}
+
 async function mineAsCopy() {
   const id = await bench.keepAsCopy()
   await router.push({ name: 'bench', params: { id, station: bench.station } })
@@ -21,7 +26,7 @@ async function mineAsCopy() {
     </p>
     <div class="ways">
       <Button label="Keep mine as a box of its own" @click="mineAsCopy" />
-      <Button label="Take theirs" severity="secondary" @click="bench.open(bench.id)" />
+      <Button label="Take theirs" severity="secondary" @click="takeTheirs" />
       <Button label="Put mine over theirs" severity="secondary" @click="bench.keepOnTop()" />
     </div>
     <p class="small">Every saved state stays in the history, theirs too.</p>

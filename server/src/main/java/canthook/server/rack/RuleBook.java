@@ -18,6 +18,7 @@ import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** The house rules that stand. Read once and kept, for every plan asks for them. */
@@ -97,6 +98,7 @@ public class RuleBook implements Keeper {
     }
 
     @Override
+    @Transactional(readOnly = true)
     public List<Damaged> damaged() {
         List<Damaged> damaged = new ArrayList<>();
         for (RuleRow row : rows.rules()) {
@@ -107,6 +109,7 @@ public class RuleBook implements Keeper {
     }
 
     @Override
+    @Transactional(readOnly = true)
     public String asKept(Damaged.Kind kind, String id) {
         return rows.rules().stream()
                 .filter(row -> row.id().equals(id))
