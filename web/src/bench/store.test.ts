@@ -70,6 +70,8 @@ describe('a box on the bench', () => {
     expect(bench.plan?.size.height).toBe(96)
     expect(bench.problem).toMatchObject({ field: 'size.height', detail: 'Too high.' })
     expect(bench.done).toHaveLength(0)
+    expect(allUnkept()).toEqual([])
+    expect(bench.kept).toBe('kept')
   })
 
   it('writes from the revision it read, and stops at a stale one without losing the change', async () => {

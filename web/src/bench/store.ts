@@ -16,25 +16,18 @@ import {
   type VerdictView,
   type WorkingView
 } from '../api/client'
-import { letGo as letGoOf, putBy as putByHere, unkeptOf, type Unkept } from './unkept'
+import { keeping } from './keeping'
 
 export type StationId = 'size' | 'fingers' | 'blank' | 'jig' | 'cut' | 'fit' | 'bottom' | 'lid'
-type Kept = 'kept' | 'keeping' | 'stale' | 'away'
 
 interface Step {
   plan: BoxPlan
   merge: string
 }
 
-const SAVE_AFTER = 350
-/** A save that failed is tried again after this long, then after twice as long, and so on. */
-const FIRST_WAIT = 1000
-const LONGEST_WAIT = 30_000
-
 /** One box on the bench: its decisions, what follows from them, and the way back. */
 export const useBench = defineStore('bench', () => {
   const id = ref('')
-  const revision = ref(0)
   const plan = shallowRef<BoxPlan | null>(null)
   const testCuts = shallowRef<KeptTestCut[]>([])
   /** test cuts of this box that cannot be read */
@@ -45,24 +38,14 @@ export const useBench = defineStore('bench', () => {
   const day = ref(0)
   const step = ref(0)
   const lit = ref('')
-  const kept = ref<Kept>('kept')
   const problem = ref<Problem | null>(null)
   const working = shallowRef<WorkingView[]>([])
   const undone = shallowRef<Step[]>([])
   const done = shallowRef<Step[]>([])
-  const currentRevision = ref(0)
-  /** why the last save failed, while it is tried again */
-  const why = ref('')
-  /** what was not kept when this box was last left, until it is taken up or let go */
-  const offered = shallowRef<Unkept>()
-  /** whether this browser holds what is not kept */
-  const putBy = ref(true)
-  let wait = FIRST_WAIT
   let asked = 0
   let hovered: FixView | null = null
-  let timer = 0
-  let saving: Promise<void> | null = null
-  let dirty = false
+  const keeper = keeping(id, plan)
+  const { revision, kept, why, offered, putBy, letGo, keepSoon, keep, keepOnTop, keepAsCopy } = keeper
 
   const answer = computed(() => preview.value ?? worked.value)
   /** what a search over the rack found for the plan on the bench: its numbers with their workings, and its verdicts */
@@ -95,9 +78,7 @@ export const useBench = defineStore('bench', () => {
   async function open(box: string) {
     const found = await got(api.GET('/api/boxes/{id}', { params: { path: { id: box } } }))
     take(found)
-    const left = unkeptOf(box)
-    if (left && JSON.stringify(left.plan) === JSON.stringify(found.plan)) letGoOf(box)
-    else offered.value = left
+    keeper.lookForUnkept()
     done.value = []
     undone.value = []
     working.value = []
@@ -107,15 +88,10 @@ export const useBench = defineStore('bench', () => {
 
   function take(box: KeptBox) {
     id.value = box.id
-    revision.value = box.revision
     plan.value = box.plan
     testCuts.value = box.testCuts
     damagedTestCuts.value = box.damagedTestCuts ?? []
-    kept.value = 'kept'
-    why.value = ''
-    offered.value = undefined
-    dirty = false
-    window.clearTimeout(timer)
+    keeper.begin(box.revision)
   }
 
   /** Takes up what was not kept, as a change to the box as it stands; it can be undone. */
@@ -124,11 +100,6 @@ export const useBench = defineStore('bench', () => {
     if (!left) return
     offered.value = undefined
     await become(left.plan)
-  }
-
-  function letGo() {
-    offered.value = undefined
-    letGoOf(id.value)
   }
 
   /** Works the plan; a refused plan is put back to the one before, and the refusal is shown where it came from. */
@@ -152,7 +123,7 @@ export const useBench = defineStore('bench', () => {
       if (back && refused.status >= 400 && refused.status < 500) {
         plan.value = back
         done.value = done.value.slice(0, -1)
-        dirty = dirty && done.value.length > 0
+        keeper.takenBack(done.value.length === 0)
       }
     }
   }
@@ -285,82 +256,6 @@ export const useBench = defineStore('bench', () => {
       if (refused.status !== 422) problem.value = refused
       return undefined
     }
-  }
-
-  function keepSoon() {
-    dirty = true
-    wait = FIRST_WAIT
-    if (plan.value) {
-      putBy.value = putByHere({
-        id: id.value,
-        name: plan.value.name,
-        revision: revision.value,
-        at: new Date().toISOString(),
-        plan: plan.value
-      })
-    }
-    if (kept.value === 'stale') return
-    kept.value = 'keeping'
-    window.clearTimeout(timer)
-    timer = window.setTimeout(() => void keep(), SAVE_AFTER)
-  }
-
-  /** Writes the plan with the revision it was made from; one write at a time, so none outruns another. */
-  async function keep(): Promise<void> {
-    window.clearTimeout(timer)
-    if (saving) await saving
-    if (!dirty || !plan.value || kept.value === 'stale') return
-    saving = write(plan.value)
-    await saving
-    saving = null
-    if (dirty && kept.value === 'keeping') await keep()
-  }
-
-  async function write(what: BoxPlan) {
-    dirty = false
-    try {
-      const saved = await got(
-        api.PUT('/api/boxes/{id}', {
-          params: { path: { id: id.value } },
-          body: { revision: revision.value, plan: what }
-        })
-      )
-      revision.value = saved.revision
-      kept.value = dirty ? 'keeping' : 'kept'
-      why.value = ''
-      wait = FIRST_WAIT
-      if (!dirty) letGoOf(id.value)
-    } catch (error) {
-      dirty = true
-      const refused = problemOf(error)
-      why.value = refused.status === 0 ? 'Cant Hook does not answer. Is it running?' : refused.detail
-      if (refused.status === 409 && refused.currentRevision !== undefined) {
-        currentRevision.value = refused.currentRevision
-        kept.value = 'stale'
-      } else {
-        kept.value = 'away'
-        window.clearTimeout(timer)
-        timer = window.setTimeout(() => void keep(), wait)
-        wait = Math.min(LONGEST_WAIT, wait * 2)
-      }
-    }
-  }
-
-  async function keepOnTop() {
-    revision.value = currentRevision.value
-    kept.value = 'keeping'
-    dirty = true
-    await keep()
-  }
-
-  async function keepAsCopy(): Promise<string> {
-    if (!plan.value) return id.value
-    const mine = { ...plan.value, name: `${plan.value.name.slice(0, 66)} (other window)` }
-    const box = await got(api.POST('/api/boxes', { body: { plan: mine } }))
-    kept.value = 'kept'
-    dirty = false
-    letGoOf(id.value)
-    return box.id
   }
 
   async function addTestCut(slots: number[], fingers: number[], moved: number | undefined) {

@@ -22,8 +22,7 @@ public final class Bench {
     public static void main(String[] args) throws Exception {
         List<String> only = List.of(args).equals(List.of("--all")) ? List.of() : List.of(args);
         if (only.contains("--faults") || only.contains("--faults-short")) {
-            Faults.Found found =
-                    Faults.measure(only.contains("--faults") ? Faults.Amounts.WHOLE : Faults.Amounts.SHORT);
+            Found found = Faults.measure(only.contains("--faults") ? Faults.Amounts.WHOLE : Faults.Amounts.SHORT);
             found.broken().forEach(promise -> say("NOT KEPT: %s", promise));
             System.exit(found.broken().isEmpty() ? 0 : 1);
         }
