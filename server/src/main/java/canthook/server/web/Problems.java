@@ -9,11 +9,14 @@ import canthook.server.rack.BadLines;
 import canthook.server.storage.StorageFault;
 import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import com.fasterxml.jackson.databind.exc.InvalidNullException;
 import com.fasterxml.jackson.databind.exc.InvalidTypeIdException;
 import com.fasterxml.jackson.databind.exc.MismatchedInputException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +26,7 @@ import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -194,6 +198,14 @@ public class Problems extends ResponseEntityExceptionHandler {
 
     private static String shortened(String text) {
         return text.length() > 160 ? text.substring(0, 160) + "…" : text;
+    }
+
+    /** Refuses before a request has reached what would answer it. */
+    static void refuse(ObjectMapper json, HttpServletResponse response, HttpStatus status, String sentence)
+            throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        json.writeValue(response.getOutputStream(), problem(status, sentence, null));
     }
 
     static ProblemDetail problem(HttpStatus status, @Nullable String sentence, @Nullable String field) {

@@ -38,16 +38,21 @@ final class SameOrigin extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (!hosts.knows(request.getHeader(HttpHeaders.HOST))) {
-            refuse(
+            Problems.refuse(
+                    json,
                     response,
                     HttpStatus.FORBIDDEN,
                     "Cant Hook does not go by that name here. If it is a name of this machine, start it with --canthook.hosts=NAME.");
         } else if (!comesFromHere(request)) {
-            refuse(response, HttpStatus.FORBIDDEN, "Another page may not ask this of the shop.");
+            Problems.refuse(json, response, HttpStatus.FORBIDDEN, "Another page may not ask this of the shop.");
         } else if (CHANGES.contains(request.getMethod()) && !isPlain(request)) {
-            refuse(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "What changes the shop is sent as application/json.");
+            Problems.refuse(
+                    json,
+                    response,
+                    HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                    "What changes the shop is sent as application/json.");
         } else if (!CHANGES.contains(request.getMethod()) && !READS.contains(request.getMethod())) {
-            refuse(response, HttpStatus.METHOD_NOT_ALLOWED, "Nothing here is asked that way.");
+            Problems.refuse(json, response, HttpStatus.METHOD_NOT_ALLOWED, "Nothing here is asked that way.");
         } else {
             chain.doFilter(request, response);
         }
@@ -82,11 +87,5 @@ final class SameOrigin extends OncePerRequestFilter {
         }
         String kind = type.toLowerCase(Locale.ROOT).replaceAll(";.*", "").strip();
         return kind.equals(MediaType.APPLICATION_JSON_VALUE) || kind.equals("text/csv");
-    }
-
-    private void refuse(HttpServletResponse response, HttpStatus status, String sentence) throws IOException {
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        json.writeValue(response.getOutputStream(), Problems.problem(status, sentence, null));
     }
 }

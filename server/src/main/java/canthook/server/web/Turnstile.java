@@ -10,7 +10,6 @@ import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -40,14 +39,11 @@ public class Turnstile extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (!hasPlace()) {
-            response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
-            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            json.writeValue(
-                    response.getOutputStream(),
-                    Problems.problem(
-                            HttpStatus.SERVICE_UNAVAILABLE,
-                            "More is being worked out than this machine can. It will be tried again.",
-                            null));
+            Problems.refuse(
+                    json,
+                    response,
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "More is being worked out than this machine can. It will be tried again.");
             return;
         }
         try {

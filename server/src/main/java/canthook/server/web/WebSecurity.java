@@ -6,11 +6,13 @@ import org.springframework.boot.web.embedded.tomcat.TomcatServletWebServerFactor
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.converter.HttpMessageConverter;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.header.HeaderWriterFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -47,6 +49,13 @@ class WebSecurity implements WebMvcConfigurer {
                         .cacheControl(cache -> cache.disable()))
                 .addFilterAfter(new SameOrigin(hosts, json), HeaderWriterFilter.class)
                 .build();
+    }
+
+    /** An address or a method that no honest page asks with. */
+    @Bean
+    RequestRejectedHandler strangeRequests(ObjectMapper json) {
+        return (request, response, why) ->
+                Problems.refuse(json, response, HttpStatus.BAD_REQUEST, "That cannot be asked here.");
     }
 
     /** JSON is read by our rules; other notations of it, which a library brings along, are not. */

@@ -19,7 +19,6 @@ import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -121,11 +120,9 @@ public class WholeBody extends OncePerRequestFilter {
     }
 
     private void refuse(HttpServletResponse response, HttpStatus status, String sentence) throws IOException {
-        response.setStatus(status.value());
         // what is left of the body is not waited for
         response.setHeader(HttpHeaders.CONNECTION, "close");
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        json.writeValue(response.getOutputStream(), Problems.problem(status, sentence, null));
+        Problems.refuse(json, response, status, sentence);
     }
 
     /** More came than is taken. */
