@@ -45,7 +45,7 @@ class RackTest {
     /** A batch of its own, so that the tests do not take each other's boards. */
     private static Page batch(String boxes, String board) {
         Page page = bench.window();
-        String id = copyOf(page, "packet-drawers");
+        String id = bench.copyOf(page, "packet-drawers");
         page.navigate(bench.address + "/boxes/" + id + "/blank");
         page.waitForSelector(".boards");
         page.locator(".pick .p-multiselect").click();
@@ -62,13 +62,6 @@ class RackTest {
     }
 
     /** A box of its own like this one, so that no test finds what another left. */
-    private static String copyOf(Page page, String box) {
-        return page.request()
-                .post(bench.address + "/api/boxes/" + box + "/copy")
-                .text()
-                .replaceAll("^\\{\"id\":\"([a-z0-9-]+)\".*", "$1");
-    }
-
     private static Locator sum(Page page, String words) {
         return page.locator(".sum button", new Page.LocatorOptions().setHasText(words));
     }
@@ -223,7 +216,7 @@ class RackTest {
     @Test
     void cornersStandSideBySideAndEndsMayBeOfAnotherWood() {
         Page page = bench.window();
-        page.navigate(bench.address + "/boxes/" + copyOf(page, "envelope-drawer") + "/size");
+        page.navigate(bench.address + "/boxes/" + bench.copyOf(page, "envelope-drawer") + "/size");
         page.waitForSelector(".slate .number");
         page.getByText("other corners, compared").click();
         assertThat(page.locator(".ways svg")).hasCount(5);

@@ -31,10 +31,7 @@ class SawTest {
 
     private static Page at(String box, String station) {
         Page page = bench.window();
-        String id = page.request()
-                .post(bench.address + "/api/boxes/" + box + "/copy")
-                .text()
-                .replaceAll("^\\{\"id\":\"([a-z0-9-]+)\".*", "$1");
+        String id = bench.copyOf(page, box);
         page.navigate(bench.address + "/boxes/" + id + "/" + station);
         page.waitForSelector(".slate .number");
         return page;

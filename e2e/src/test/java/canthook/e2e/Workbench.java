@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -113,6 +114,16 @@ final class Workbench implements AutoCloseable {
         });
         page.onPageError(complaints::add);
         return page;
+    }
+
+    /** A copy of a box, so that tests do not take each other's; its id. */
+    String copyOf(Page page, String box) {
+        String kept = page.request()
+                .post(
+                        address + "/api/boxes/" + box + "/copy",
+                        RequestOptions.create().setHeader("Content-Type", "application/json"))
+                .text();
+        return kept.replaceAll("^\\{\"id\":\"([a-z0-9-]+)\".*", "$1");
     }
 
     /** Takes one of the choices of a field. */
