@@ -1,14 +1,11 @@
 package canthook.bench;
 
 import java.io.IOException;
-import java.net.HttpURLConnection;
-import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.Collection;
 import java.util.List;
 import org.openjdk.jmh.results.RunResult;
@@ -41,34 +38,13 @@ public final class Bench {
     }
 
     private static void server() throws Exception {
-        int port = freePort();
-        Path data = Files.createTempDirectory("cant-hook-bench");
-        Process server = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:+UseSerialGC",
-                        "-Xmx160m",
-                        "-Xmn72m",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        BenchServer.class.getName(),
-                        "--canthook.data=" + data,
-                        "--canthook.demo=true",
-                        "--server.port=" + port,
-                        "--logging.level.root=error")
-                .inheritIO()
-                .start();
-        try {
-            String address = "http://127.0.0.1:" + port;
-            await(address + "/api/woods", server);
-            load(address);
-            FirstLook.Result look = FirstLook.measure(address);
-            say("first load, JavaScript as sent: %.0f kB (promise: at most 220)", look.scriptBytes() / 1000.0);
+        try (ShopUnderTest shop = new ShopUnderTest(Files.createTempDirectory("cant-hook-bench"))) {
+            load(shop.address);
+            FirstLook.Result look = FirstLook.measure(shop.address);
+            say("first load, JavaScript as sent: %.0f kB (promise: at most 160)", look.scriptBytes() / 1000.0);
             say(
                     "key press to redrawn drawing: median %.0f ms, p95 %.0f ms (promise: p95 at most 100)",
                     look.p50(), look.p95());
-        } finally {
-            server.destroy();
-            server.waitFor();
         }
     }
 
@@ -130,27 +106,6 @@ public final class Bench {
                                 .build(),
                         HttpResponse.BodyHandlers.ofByteArray())
                 .body();
-    }
-
-    private static void await(String address, Process server) throws IOException, InterruptedException {
-        for (int i = 0; i < 300 && server.isAlive(); i++) {
-            try {
-                HttpURLConnection connection =
-                        (HttpURLConnection) URI.create(address).toURL().openConnection();
-                if (connection.getResponseCode() == 200) {
-                    return;
-                }
-            } catch (IOException notYet) {
-                Thread.sleep(100);
-            }
-        }
-        throw new IOException("The server for the measurements did not start.");
-    }
-
-    private static int freePort() throws IOException {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
-        }
     }
 
     private static void say(String format, Object... values) {

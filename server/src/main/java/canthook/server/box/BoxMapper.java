@@ -65,16 +65,6 @@ interface BoxMapper {
             @Param("name") String name,
             @Param("words") String words);
 
-    @Update("UPDATE box SET plan = #{plan}, revision = #{revision}, saved_at = #{at}, name = #{name}, words = #{words}"
-            + " WHERE id = #{id}")
-    int replace(
-            @Param("id") String id,
-            @Param("revision") long revision,
-            @Param("plan") String plan,
-            @Param("at") String at,
-            @Param("name") String name,
-            @Param("words") String words);
-
     @Insert("INSERT INTO box_history (box_id, revision, plan, saved_at) VALUES (#{id}, #{revision}, #{plan}, #{at})")
     void remember(
             @Param("id") String id,

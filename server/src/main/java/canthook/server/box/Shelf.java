@@ -125,9 +125,7 @@ public class Shelf {
         for (StateRow state : boxes.states(id, STATES_TRIED)) {
             try {
                 BoxPlan plan = json.readValue(state.plan(), BoxPlan.class);
-                long next = Math.max(row.revision(), boxes.states(id, 1).get(0).revision()) + 1;
-                boxes.replace(id, next, write(plan), now(), plan.name(), words(plan));
-                boxes.remember(id, next, write(plan), now());
+                save(id, row.revision(), plan);
                 return get(id);
             } catch (JsonProcessingException e) {
                 // an older one may be sound
