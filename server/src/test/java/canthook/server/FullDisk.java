@@ -18,6 +18,15 @@ final class FullDisk {
         }
     }
 
+    /** The writers' connection may write no more, as one opened while the file was read-only. */
+    static void readOnly(ConfigurableApplicationContext running) throws SQLException {
+        try (Connection writer =
+                        running.getBean("writers", HikariDataSource.class).getConnection();
+                Statement ask = writer.createStatement()) {
+            ask.execute("PRAGMA query_only = 1");
+        }
+    }
+
     /** What was read of the file before is read anew. */
     static void forget(ConfigurableApplicationContext running) {
         running.getBeansOfType(HikariDataSource.class)

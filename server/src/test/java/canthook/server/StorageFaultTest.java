@@ -163,6 +163,20 @@ class StorageFaultTest {
     }
 
     @Test
+    void aFileThatMayNotBeWrittenIsNamedAndTheNextConnectionMayAgain() throws Exception {
+        long revision = ask("GET", BOX, null).join().body().get("revision").asLong();
+        ObjectNode change = change(revision, 97);
+        FullDisk.readOnly(running);
+        Reply refused = ask("PUT", BOX, change).join();
+        assertThat(refused.status()).isEqualTo(503);
+        assertThat(refused.body().path("code").asText()).isEqualTo("FILE_READ_ONLY");
+        assertThat(kept()).isEqualTo(revision);
+        assertThat(ask("PUT", BOX, change).join().status())
+                .as("the connection that could not write is gone")
+                .isEqualTo(200);
+    }
+
+    @Test
     void aFileThatIsDamagedWhileItIsUsedIsNamed() throws Exception {
         try (Connection direct = direct();
                 Statement ask = direct.createStatement()) {

@@ -77,6 +77,7 @@ class ShopFile {
         pool.setJdbcUrl(url);
         pool.setDriverClassName("org.sqlite.JDBC");
         pool.setMaximumPoolSize(size);
+        pool.setExceptionOverrideClassName(ThrownAway.class.getName());
         pool.setConnectionTimeout(WAITS_IN_LINE);
         pool.addDataSourceProperty("journal_mode", "WAL");
         pool.addDataSourceProperty("foreign_keys", "true");
