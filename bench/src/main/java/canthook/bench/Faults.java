@@ -3,6 +3,7 @@ package canthook.bench;
 import canthook.bench.ShopUnderTest.Reply;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -19,7 +20,6 @@ import java.util.Locale;
 import java.util.Random;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
@@ -53,6 +53,16 @@ final class Faults {
                     "file held for %d s under load: %.0f refused and written, %.0f accepted and lost (promise: 0, 0), normal after"
                             + " %.2f s (promise: 1)",
                     amounts.lockSeconds, lock[0], lock[1], lock[2]);
+            double[] disk = disk();
+            if (disk.length == 0) {
+                say("full disk: not measured, no small disk can be made here");
+                disk = new double[] {0, 0, 0};
+            } else {
+                say(
+                        "disk full and freed under load: %.0f refused and written, %.0f accepted and lost (promise: 0, 0), normal"
+                                + " after %.2f s (promise: 1)",
+                        disk[0], disk[1], disk[2]);
+            }
             String before = state(shop);
             int errors = malformed(shop);
             boolean changed = !state(shop).equals(before);
@@ -73,9 +83,9 @@ final class Faults {
             return new Found(
                     kills[0],
                     kills[1],
-                    (int) lock[0],
-                    (int) lock[1],
-                    lock[2],
+                    (int) (lock[0] + disk[0]),
+                    (int) (lock[1] + disk[1]),
+                    Math.max(lock[2], disk[2]),
                     errors,
                     changed,
                     (int) crowd[0],
@@ -103,7 +113,7 @@ final class Faults {
             for (String box : boxes) {
                 writers.add(() -> write(shop, box, plan));
             }
-            ExecutorService pool = clients(boxes.size());
+            ExecutorService pool = UnderLoad.clients(boxes.size());
             List<Future<long[]>> writing = writers.stream().map(pool::submit).toList();
             Thread.sleep(150 + random.nextInt(600));
             shop.kill();
@@ -145,61 +155,54 @@ final class Faults {
         }
     }
 
-    /** Ten writers, and another program that holds the file in their midst. */
+    /** Another program holds the file in the midst of ten writers. */
     private double[] lock(ShopUnderTest shop) throws Exception {
-        List<String> boxes = new ArrayList<>();
-        for (int i = 0; i < 10; i++) {
-            boxes.add(shop.newBox());
+        return UnderLoad.measure(shop, () -> {
+            try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + shop.file());
+                    Statement hold = other.createStatement()) {
+                hold.execute("PRAGMA busy_timeout = 20000");
+                hold.execute("BEGIN IMMEDIATE");
+                Thread.sleep(amounts.lockSeconds * 1000L);
+                hold.execute("ROLLBACK");
+            }
+        });
+    }
+
+    /** The disk is full in the midst of ten writers; nothing where no small disk can be made. */
+    private static double[] disk() throws Exception {
+        Path small = Files.createTempDirectory("cant-hook-small");
+        if (!done("mount", "-t", "tmpfs", "-o", "size=8m", "tmpfs", small.toString())) {
+            return new double[0];
         }
-        JsonNode plan =
-                shop.ask("GET", "/api/boxes/" + boxes.get(0), null).body().get("plan");
-        AtomicLong until = new AtomicLong(Long.MAX_VALUE);
-        AtomicLong released = new AtomicLong(Long.MAX_VALUE);
-        AtomicLong firstAfter = new AtomicLong(Long.MAX_VALUE);
-        ExecutorService pool = clients(boxes.size());
-        List<Future<Long>> writers = new ArrayList<>();
-        for (String box : boxes) {
-            writers.add(pool.submit(() -> {
-                long accepted = 1;
-                while (System.nanoTime() < until.get()) {
-                    Reply reply =
-                            shop.ask("PUT", "/api/boxes/" + box, shop.change(plan, accepted, 90 + accepted % 50 * 0.1));
-                    if (reply.status() == 200) {
-                        accepted++;
-                        if (System.nanoTime() > released.get()) {
-                            firstAfter.accumulateAndGet(System.nanoTime(), Math::min);
-                        }
-                    } else if (reply.status() != 503) {
-                        throw new IOException("answered " + reply.status() + " " + reply.body());
+        try (ShopUnderTest shop = new ShopUnderTest(small.resolve("shop"))) {
+            return UnderLoad.measure(shop, () -> {
+                Path fill = small.resolve("fill");
+                byte[] block = new byte[16_384];
+                try (OutputStream out = Files.newOutputStream(fill)) {
+                    while (true) {
+                        out.write(block);
                     }
+                } catch (IOException full) {
+                    Thread.sleep(3000);
                 }
-                return accepted;
-            }));
+                Files.delete(fill);
+            });
+        } finally {
+            done("umount", small.toString());
         }
-        Thread.sleep(500);
-        try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + shop.file());
-                Statement hold = other.createStatement()) {
-            hold.execute("PRAGMA busy_timeout = 20000");
-            hold.execute("BEGIN IMMEDIATE");
-            Thread.sleep(amounts.lockSeconds * 1000L);
-            released.set(System.nanoTime());
-            hold.execute("ROLLBACK");
+    }
+
+    private static boolean done(String... command) throws InterruptedException {
+        try {
+            return new ProcessBuilder(command)
+                            .redirectErrorStream(true)
+                            .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                            .start()
+                            .waitFor()
+                    == 0;
+        } catch (IOException noSuchProgram) {
+            return false;
         }
-        Thread.sleep(2000);
-        until.set(0);
-        double refusedButWritten = 0;
-        double acceptedButLost = 0;
-        for (int i = 0; i < boxes.size(); i++) {
-            long accepted = writers.get(i).get();
-            long stands = shop.ask("GET", "/api/boxes/" + boxes.get(i), null)
-                    .body()
-                    .get("revision")
-                    .asLong();
-            refusedButWritten += Math.max(0, stands - accepted);
-            acceptedButLost += Math.max(0, accepted - stands);
-        }
-        pool.shutdown();
-        return new double[] {refusedButWritten, acceptedButLost, (firstAfter.get() - released.get()) / 1e9};
     }
 
     /** All that is kept, as one text. */
@@ -240,7 +243,7 @@ final class Faults {
 
     /** Fifty clients that work, save, list and read; errors, p99 in milliseconds, memory half way and at the end. */
     private double[] crowd(ShopUnderTest shop) throws Exception {
-        ExecutorService pool = clients(50);
+        ExecutorService pool = UnderLoad.clients(50);
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(amounts.crowdSeconds);
         AtomicLong errors = new AtomicLong();
         List<Future<List<Long>>> clients = new ArrayList<>();
@@ -348,15 +351,6 @@ final class Faults {
             }
         }
         return times;
-    }
-
-    /** Threads that do not outlive a measurement that failed. */
-    private static ExecutorService clients(int count) {
-        return Executors.newFixedThreadPool(count, work -> {
-            Thread thread = new Thread(work, "client");
-            thread.setDaemon(true);
-            return thread;
-        });
     }
 
     private static double p99(List<Long> times) {
