@@ -24,8 +24,8 @@ import org.junit.jupiter.params.provider.EnumSource;
  * warns of. Over boxes of every kind, odd and even, of one pass and of several.
  */
 class ToldAtTheJigTest {
-    private static final int CUT = 6;
-    private static final int REFUSED = 2;
+    private static final int CUT = 8;
+    private static final int REFUSED = 4;
 
     @ParameterizedTest
     @EnumSource
