@@ -93,11 +93,11 @@ public class WholeBody extends OncePerRequestFilter {
             byte[] chunk = new byte[CHUNK];
             for (int got = in.read(chunk); got >= 0; got = in.read(chunk)) {
                 whole.write(chunk, 0, got);
-                mine += got;
                 if (whole.size() > MOST) {
                     refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, TooLarge.SENTENCE);
                     return null;
                 }
+                mine += got;
                 if (held.addAndGet(got) > MOST_HELD) {
                     refuse(
                             response,
