@@ -2,6 +2,9 @@ package canthook.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import canthook.server.keeping.Damaged;
+import canthook.server.rack.RuleBook;
+import canthook.shop.HouseRule;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import org.junit.jupiter.api.Test;
@@ -175,6 +178,35 @@ class DamagedRecordsTest extends ServerTestBase {
         try (var second = RestartTest.start(data)) {
             assertThat(second.getBean(canthook.server.box.Shelf.class).all(false))
                     .hasSize(3);
+        }
+    }
+
+    @Test
+    void ofTwoRulesThatContradictEachOtherOneStandsAndTheOtherIsShown() throws Exception {
+        java.nio.file.Path data = java.nio.file.Files.createTempDirectory("cant-hook-test");
+        try (var first = RestartTest.start(data)) {
+            // each may stand by itself; the third only beside the first, which comes after it
+            first.getBean(JdbcClient.class)
+                    .sql("INSERT INTO house_rule (id, value, saved_at) VALUES ('section-best-from', 1.4, ''),"
+                            + " ('section-best-to', 1.45, ''), ('overlap', 0.3, '')")
+                    .update();
+        }
+        try (var second = RestartTest.start(data)) {
+            RuleBook book = second.getBean(RuleBook.class);
+            assertThat(book.damaged()).isEmpty();
+            assertThat(book.rules().value(HouseRule.SECTION_BEST_FROM)).isEqualTo(1.4);
+            second.getBean(JdbcClient.class)
+                    .sql("UPDATE house_rule SET value = 1.2 WHERE id = 'section-best-to'")
+                    .update();
+        }
+        try (var third = RestartTest.start(data)) {
+            RuleBook book = third.getBean(RuleBook.class);
+            assertThat(book.rules().value(HouseRule.SECTION_BEST_TO)).isEqualTo(1.2);
+            assertThat(book.rules().value(HouseRule.OVERLAP)).isEqualTo(0.3);
+            assertThat(book.damaged()).hasSize(1);
+            assertThat(book.damaged().get(0).why()).contains("cannot begin above where they end");
+            book.putAway(Damaged.Kind.HOUSE_RULE, "section-best-from");
+            assertThat(book.damaged()).isEmpty();
         }
     }
 

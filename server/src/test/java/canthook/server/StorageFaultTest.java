@@ -237,6 +237,15 @@ class StorageFaultTest {
         assertThatThrownBy(() -> RestartTest.start(file))
                 .isInstanceOf(CannotStart.class)
                 .hasMessageContaining("is no folder");
+        assertThatThrownBy(() -> RestartTest.start(Path.of("/proc/shop")))
+                .as("a folder nobody may make, not even root")
+                .isInstanceOf(CannotStart.class)
+                .hasMessageContaining("cannot be made")
+                .hasMessageContaining("--data");
+        assertThatThrownBy(() -> RestartTest.start(Path.of("/proc/self")))
+                .as("a folder nobody may write to")
+                .isInstanceOf(CannotStart.class)
+                .hasMessageContaining("may not write to its data folder");
         assertThat(SayWhyItDidNotStart.sentence(new IllegalStateException(new CannotStart("Because."))))
                 .contains("Because.");
     }

@@ -10,13 +10,10 @@ import canthook.shop.HouseRules;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -24,7 +21,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** The house rules that stand. Read once and kept, for every plan asks for them. */
 @Service
 public class RuleBook implements Keeper {
-    private static final Logger LOG = LoggerFactory.getLogger(RuleBook.class);
     private final RackMapper rows;
     private final Clock clock;
     private final TransactionTemplate keeping;
@@ -66,30 +62,37 @@ public class RuleBook implements Keeper {
         standing = HouseRules.DEFAULT;
     }
 
-    /** Those that are known and may stand; one that is not keeps none of the others from it. */
     private HouseRules read() {
-        Map<HouseRule, Double> changed = new EnumMap<>(HouseRule.class);
-        for (RuleRow row : rows.rules()) {
-            if (why(row).isEmpty()) {
-                changed.put(HouseRule.byId(row.id()), row.value());
-            }
-        }
-        try {
-            return new HouseRules(changed);
-        } catch (Refused e) {
-            // two that contradict each other, by another hand than ours
-            LOG.warn("The house rules kept contradict each other; the usual ones stand. {}", e.getMessage());
-            return HouseRules.DEFAULT;
-        }
+        return sorted(rows.rules()).standing();
     }
 
-    private static Optional<String> why(RuleRow row) {
-        try {
-            new HouseRules(Map.of(HouseRule.byId(row.id()), row.value()));
-            return Optional.empty();
-        } catch (Refused e) {
-            return Optional.of(String.valueOf(e.getMessage()));
-        }
+    /** What is kept, sorted. */
+    private record Sorted(HouseRules standing, Map<String, String> refused) {}
+
+    /**
+     * Those that are known and may stand together; one that may not keeps none of the others from it. Some may stand only after
+     * another does, so they are tried until no more of them come in.
+     */
+    private static Sorted sorted(List<RuleRow> kept) {
+        HouseRules standing = HouseRules.DEFAULT;
+        Map<String, String> refused = new LinkedHashMap<>();
+        List<RuleRow> left = kept;
+        int before;
+        do {
+            before = left.size();
+            refused.clear();
+            List<RuleRow> still = new ArrayList<>();
+            for (RuleRow row : left) {
+                try {
+                    standing = standing.with(HouseRule.byId(row.id()), row.value());
+                } catch (Refused e) {
+                    refused.put(row.id(), String.valueOf(e.getMessage()));
+                    still.add(row);
+                }
+            }
+            left = still;
+        } while (left.size() < before);
+        return new Sorted(standing, refused);
     }
 
     @Override
@@ -100,12 +103,10 @@ public class RuleBook implements Keeper {
     @Override
     @Transactional(readOnly = true)
     public List<Damaged> damaged() {
-        List<Damaged> damaged = new ArrayList<>();
-        for (RuleRow row : rows.rules()) {
-            why(row).ifPresent(why ->
-                    damaged.add(new Damaged(Damaged.Kind.HOUSE_RULE, row.id(), "House rule " + row.id(), why)));
-        }
-        return damaged;
+        return sorted(rows.rules()).refused().entrySet().stream()
+                .map(rule -> new Damaged(
+                        Damaged.Kind.HOUSE_RULE, rule.getKey(), "House rule " + rule.getKey(), rule.getValue()))
+                .toList();
     }
 
     @Override
@@ -119,7 +120,8 @@ public class RuleBook implements Keeper {
     }
 
     @Override
-    public void putAway(Damaged.Kind kind, String id) {
+    public synchronized void putAway(Damaged.Kind kind, String id) {
         keeping.executeWithoutResult(kept -> rows.resetRule(id));
+        standing = read();
     }
 }

@@ -1,7 +1,7 @@
 package canthook.server.web;
 
+import java.util.Arrays;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -16,11 +16,11 @@ import org.springframework.stereotype.Component;
 final class Hosts {
     private final Set<String> names = new HashSet<>(Set.of("localhost", "127.0.0.1", "[::1]"));
 
-    Hosts(@Value("${server.address:127.0.0.1}") String address, @Value("${canthook.hosts:}") List<String> more) {
+    Hosts(@Value("${server.address:127.0.0.1}") String address, @Value("${canthook.hosts:}") String[] more) {
         if (!address.equals("0.0.0.0") && !address.equals("::")) {
             names.add(address.contains(":") ? "[" + address + "]" : address.toLowerCase(Locale.ROOT));
         }
-        more.stream()
+        Arrays.stream(more)
                 .map(name -> name.strip().toLowerCase(Locale.ROOT))
                 .filter(n -> !n.isEmpty())
                 .forEach(names::add);
