@@ -237,7 +237,7 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules,
 
     private HeightBand band(Length kerf, Worked clearance, int count) {
         LowWalls low = walls.low();
-        return HeightBand.of(
+        HeightBand band = HeightBand.of(
                 plan.fingers(),
                 plan.size(),
                 low != null && low.everyCorner(),
@@ -246,6 +246,16 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules,
                 count,
                 kerf,
                 clearance.length());
+        // a batch comes out of the rack's boards
+        if (plan.batch() != null || low != null && low.everyCorner()) {
+            return band;
+        }
+        return band.under(plan.blank().width().minus(overHeight((count + 1) / 2, rules)));
+    }
+
+    /** Left on over the closing height until the fit is settled. */
+    static Length overHeight(int fingers, HouseRules rules) {
+        return Length.longer(rules.expectedChange().times(fingers), rules.leastOverHeight());
     }
 
     /** The narrowest slot of either end. */

@@ -12,10 +12,11 @@ import canthook.shop.HouseRules;
  *
  * <pre>
  * what leads             band
- * contents               from what they need to two sections more
+ * contents, the inside   from what they need to two sections more
  * a place                from two sections less to what it holds
  * a typed size is about  ± the larger of 3 mm and 10 %
  * exact, or own bounds   as the maker says
+ * the board              never higher than what can be ripped from it with the rest left on until the fit is settled
  * every corner low       exactly the low line
  * a leftover that stays  as far as a last section fat or thin by a third takes it, or two to both edges
  * </pre>
@@ -57,10 +58,15 @@ public record HeightBand(Length wished, Length lowest, Length highest) {
         Length two = kerf.times(2).minus(clearance);
         Length about = Length.longer(ABOUT, height.times(SHARE));
         return switch (size.from()) {
-            case CONTENTS -> new HeightBand(height, height, height.plus(two));
+            case CONTENTS, INSIDE -> new HeightBand(height, height, height.plus(two));
             case OPENING -> new HeightBand(height, height.minus(two), height);
-            case OUTSIDE, INSIDE -> new HeightBand(height, height.minus(about), height.plus(about));
+            case OUTSIDE -> new HeightBand(height, height.minus(about), height.plus(about));
         };
+    }
+
+    /** Never over the strip a board gives; a wish that is over it already is for the blank to refuse. */
+    HeightBand under(Length strip) {
+        return wished.isOver(strip) ? this : new HeightBand(wished, lowest, Length.shorter(highest, strip));
     }
 
     boolean holds(Length closes) {

@@ -53,7 +53,7 @@ public record Ladder(
         List<Worked> numbers,
         List<Verdict> verdicts) {
     private static final int REFUSED_SHOWN = 2;
-    private static final Length HAIR = Length.mm(0.3);
+    private static final Length HAIR = Length.mm(0.5);
 
     /** A section to thickness that makers like best; between cutters the nearer one is recommended. */
     private static final double BEST_RATIO = 0.8;
@@ -294,7 +294,7 @@ public record Ladder(
                     Code.HAIR_OVER_KERF,
                     "fingers.passes",
                     "A slot " + display.text(overKerf, Precision.FIT) + " over the kerf still needs "
-                            + chosen.passes().count() + " passes.",
+                            + chosen.passes().count() + " passes, the last of them for next to nothing.",
                     new Fix(
                             "Make the wall "
                                     + display.text(chosen.onePassCloses().length(), Precision.FIT) + " high: one pass",

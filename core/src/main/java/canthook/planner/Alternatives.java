@@ -6,13 +6,14 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
+import canthook.plan.FingerChoice.Leftover;
 import canthook.plan.FingerChoice.Parity;
 import java.util.ArrayList;
 import java.util.List;
 
 /**
  * The two or three different answers to how many fingers, beside each other with what each costs: one pass a slot at about the height, the
- * height exactly, an even count in one pass, a cutter of the rack that does it in one. Each is worked before it is told.
+ * height exactly with the last section fat or thin by at most a third, or in more passes, an even count in one pass, a cutter of the rack that does it in one. Each is worked before it is told.
  *
  * <p>Check: typed 150, kerf 12.7, c 0.12: 11 in one pass, closing at 138.98 · 11 in two passes at 150 · 12, even, one pass, 151.68.
  */
@@ -47,19 +48,16 @@ public final class Alternatives {
         List<Tried> tried = new ArrayList<>();
         // compared with the cutter that stands; another of the rack is an answer of its own
         FingerChoice open = worked.settled().fingers().withSections(null);
-        FingerChoice odd = open.with(Parity.ODD);
+        FingerChoice odd = open.with(Parity.ODD).with(Leftover.RIP);
         offer(tried, worked, "", odd.about(), true);
+        offer(tried, worked, "", odd.exactly().with(Leftover.LAST), true);
         Integer same = tried.isEmpty() ? null : tried.get(0).rung().sections().count();
         offer(tried, worked, "", odd.exactly().withSections(same), false);
-        if (tried.size() < 2) {
+        if (tried.stream()
+                .noneMatch(t -> t.worked().plan().fingers().equals(odd.exactly().withSections(same)))) {
             offer(tried, worked, "", odd.exactly(), false);
         }
-        offer(
-                tried,
-                worked,
-                ", even,",
-                open.with(Parity.EVEN).withSections(null).about(),
-                true);
+        offer(tried, worked, ", even,", odd.with(Parity.EVEN).withSections(null).about(), true);
         if (!worked.shop().cutters().isEmpty()) {
             offer(tried, worked, "", odd.about().withAnyCutter(true), true);
         }
@@ -96,11 +94,17 @@ public final class Alternatives {
     private static String says(Tried answer, LengthDisplay display) {
         Rung rung = answer.rung();
         int passes = rung.passes().count();
+        Length tail = rung.layout().tail();
         boolean named = answer.worked().plan().fingers().looksOverTheRack();
         return rung.sections().count() + answer.words() + " in "
                 + (passes == 1 ? "one pass" : (passes < NUMBERS.length ? NUMBERS[passes] : passes) + " passes")
                 + (named ? " with " + rung.tool().name() : "")
-                + (passes == 1 ? ", closes " : " at ") + rung.closing().number(display);
+                + (passes == 1 && tail.nanometres() == 0 ? ", closes " : " at ")
+                + rung.closing().number(display)
+                + (tail.nanometres() == 0
+                        ? ""
+                        : ", last one " + display.number(tail.abs(), Precision.FIT)
+                                + (tail.isPositive() ? " fat" : " thin"));
     }
 
     private static String cost(Tried answer, int first, LengthDisplay display) {

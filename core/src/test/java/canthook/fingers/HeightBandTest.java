@@ -7,6 +7,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import canthook.cutter.Cutter;
+import canthook.length.Length;
+import canthook.length.Precision;
+import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
 import canthook.plan.FingerChoice;
@@ -20,7 +23,10 @@ import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -113,6 +119,79 @@ class HeightBandTest {
             assertThat(answer.says())
                     .contains(taken.fingers().wall().number(answer.after().display()));
         }
+    }
+
+    @Test
+    void anExactHeightMayBeHadInOnePassWithTheLastSectionFatOrThin() {
+        // 19 · 7.45 − 10 · 0.12 = 140.35
+        WorkedPlan worked = work(typed(141.2, 9, 7.45));
+        List<Alternatives.Alternative> answers = Alternatives.of(worked);
+        assertThat(answers)
+                .extracting(Alternatives.Alternative::says)
+                .contains("19 in one pass at 141.20, last one 0.85 fat", "19 in two passes at 141.20");
+        WorkedPlan taken = work(answers.stream()
+                .filter(a -> a.says().contains("fat"))
+                .findFirst()
+                .orElseThrow()
+                .after());
+        assertThat(taken.fingers().wall().length()).isEqualTo(mm(141.2));
+        assertThat(taken.fingers().chosen().passes().count()).isEqualTo(1);
+    }
+
+    @Test
+    void aTypedInsideIsNeverGivenLess() {
+        BoxPlan plan = typed(96, 9, 7.45);
+        for (double kerf = 3; kerf < 12; kerf += 0.35) {
+            BoxPlan inside = plan.with(plan.size().withFrom(From.INSIDE)).with(about(kerf));
+            assertThat(work(inside).fingers().wall().length()).isGreaterThanOrEqualTo(mm(96));
+        }
+    }
+
+    /** 13 at 164.26 were in the band; a board of 160 does not give it, and where it does with nothing over it is left too. */
+    @Test
+    void theBoardBindsToo() {
+        BoxPlan plan = typed(160, 12, 12.7);
+        assertThat(work(plan.with(new BoardAtHand(mm(1200), mm(170), null, null, false)))
+                        .fingers()
+                        .wall()
+                        .length())
+                .isEqualTo(mm(164.26));
+        for (double width : new double[] {162, 164.3, 165}) {
+            WorkedPlan worked = work(plan.with(new BoardAtHand(mm(1200), mm(width), null, null, false)));
+            assertThat(worked.verdicts()).extracting(Verdict::code).doesNotContain(Code.BLANK_TOO_NARROW);
+            assertThat(worked.fingers().firstRip().length()).isLessThanOrEqualTo(mm(width));
+        }
+    }
+
+    /** Of many boxes with usual cutters: where a sensible joint in one pass lies in the band, it is the one recommended, and says its price. */
+    @Test
+    void onePassIsRecommendedWheneverThereIsOne() {
+        Random random = new Random(5);
+        double[] kerfs = {3.2, 6.35, 7.45, 8, 9.53, 12.7, 19.05};
+        int onePass = 0;
+        for (int i = 0; i < 200; i++) {
+            double height = 40 + Math.round(random.nextDouble() * 2200) / 10.0;
+            BoxPlan plan = typed(height, 5 + random.nextInt(15), kerfs[random.nextInt(kerfs.length)]);
+            WorkedPlan worked = work(plan);
+            Rung best = worked.fingers().best();
+            boolean some = worked.fingers().rungs().stream()
+                    .anyMatch(r -> r.isOnePassInBand()
+                            && r.sectionRatio().number() >= 0.5
+                            && r.sectionRatio().number() <= 1.5);
+            if (some) {
+                onePass++;
+                assertThat(best.passes().count()).as(plan.size().toString()).isEqualTo(1);
+                Length off = best.closing().length().minus(mm(height));
+                assertThat(worked.fingers().sentence())
+                        .contains("one pass a slot")
+                        .contains(
+                                off.nanometres() == 0
+                                        ? "one pass"
+                                        : plan.display().text(off.abs(), Precision.FIT)
+                                                + (off.isPositive() ? " higher" : " to rip off"));
+            }
+        }
+        assertThat(onePass).isGreaterThan(100);
     }
 
     /** Leftovers within a third of a section stay where the maker says; more than that is divided anew. */
