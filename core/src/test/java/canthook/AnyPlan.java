@@ -7,6 +7,8 @@ import static canthook.SeedLibrary.mm;
 import canthook.cutter.Cutter;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
+import canthook.plan.Assumed;
+import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
 import canthook.plan.FingerChoice.Leftover;
@@ -25,6 +27,7 @@ import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.LongStream;
@@ -107,6 +110,12 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
                 ? plan.with(lidOf(plan)
                         .withGroove(new Groove(mm(4 + random.nextInt(3)), mm(2 + random.nextInt(2)), mm(offset))))
                 : plan.with(lidOf(plan).putAway());
+        if (seed % 5 == 2) {
+            plan = plan.with(BoardAtHand.TO_BUY);
+        }
+        if (seed % 7 == 3) {
+            plan = plan.assuming(EnumSet.of(Assumed.values()[(int) Math.floorMod(seed, Assumed.values().length)]));
+        }
         HouseRules rules = HouseRules.DEFAULT.with(HouseRule.STACK_HIGHEST, 15 + random.nextInt(60));
         List<TestCut> cuts = random.nextInt(3) == 0
                 ? List.of(new TestCut("2026-03-02T10:20:00Z", List.of(mm(kerf + 0.01)), List.of(mm(kerf - 0.2)), null))

@@ -86,8 +86,12 @@ public record CutBlank(
     public static CutBlank of(BoxPlan plan, SizedBox box, Ladder ladder, HouseRules rules) {
         BoardAtHand board = plan.blank();
         Worksheet sheet = new Worksheet("blank");
-        Worked length = sheet.decided("length", "Lb", "Blank length", Show.LAYOUT, board.length(), "blank.length");
-        Worked width = sheet.decided("width", "Wb", "Blank width", Show.LAYOUT, board.width(), "blank.width");
+        Worked givenLength = board.length() == null
+                ? null
+                : sheet.decided("length", "Lb", "Blank length", Show.LAYOUT, board.length(), "blank.length");
+        Worked givenWidth = board.width() == null
+                ? null
+                : sheet.decided("width", "Wb", "Blank width", Show.LAYOUT, board.width(), "blank.width");
         Worked squaring = sheet.ruled(
                 "squaring",
                 "q",
@@ -107,18 +111,20 @@ public record CutBlank(
                 board.crosscutKerf(),
                 "blank.crosscutKerf");
         Worked rip = ladder.firstRip();
-        Worked strips = sheet.work(
-                "strips",
-                "z",
-                "Strips the width gives",
-                Show.COUNT,
-                Term.roundedDown(width.plus(kerf).over(rip.plus(kerf))),
-                "As many first-rip heights as the width holds, with a kerf between.");
+        Worked strips = givenWidth == null
+                ? sheet.work("strips", "z", "Strips", Show.COUNT, fixed(1), "A board for one strip is bought.")
+                : sheet.work(
+                        "strips",
+                        "z",
+                        "Strips the width gives",
+                        Show.COUNT,
+                        Term.roundedDown(givenWidth.plus(kerf).over(rip.plus(kerf))),
+                        "As many first-rip heights as the width holds, with a kerf between.");
         Run run = bestRun(
                 strips.count(),
                 box,
                 plan.isOfOneWood(),
-                length.length(),
+                givenLength == null ? Length.LONGEST : givenLength.length(),
                 squaring.length(),
                 kerf.length(),
                 board.keepOffcut());
@@ -141,6 +147,24 @@ public record CutBlank(
                 Show.LAYOUT,
                 run.strips() == 1 ? rip.times(1) : rip.times(run.strips()).plus(kerf.times(run.strips() - 1)),
                 "Each strip at its first rip, a kerf between strips.");
+        Worked length = givenLength != null
+                ? givenLength
+                : sheet.work(
+                        "length",
+                        "Lb",
+                        "Length to buy",
+                        Show.LAYOUT,
+                        needed.times(1),
+                        "No board is said yet: this long it must be.");
+        Worked width = givenWidth != null
+                ? givenWidth
+                : sheet.work(
+                        "width",
+                        "Wb",
+                        "Width to buy",
+                        Show.LAYOUT,
+                        neededWidth.times(1),
+                        "No board is said yet: this wide it must be.");
         Worked left = sheet.work(
                 "left",
                 "R",
@@ -148,7 +172,7 @@ public record CutBlank(
                 Show.LAYOUT,
                 length.minus(needed),
                 "What the blank has over what the parts need.");
-        if (plan.isOfOneWood() && plan.batch() == null) {
+        if (plan.isOfOneWood() && plan.batch() == null && givenLength != null) {
             boxes(sheet, box, length, squaring, kerf, strips);
         }
         boolean wide = strips.count() >= 1;

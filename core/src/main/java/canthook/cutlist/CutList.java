@@ -18,6 +18,7 @@ import canthook.jig.Jig;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.plan.Assumed;
 import canthook.plan.BoxPlan;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.PartEnd;
@@ -25,6 +26,7 @@ import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.size.SizedBox;
+import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
@@ -32,9 +34,11 @@ import canthook.working.Show;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -291,6 +295,19 @@ public record CutList(
     }
 
     private static void judge(BoxPlan plan, SizedBox box, Jig jig, Verdicts verdicts) {
+        Set<Assumed> joint = plan.assumed().stream()
+                .filter(Assumed::changesTheJoint)
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Assumed.class)));
+        if (!joint.isEmpty()) {
+            List<String> words = joint.stream().map(Assumed::words).toList();
+            verdicts.mind(
+                    Code.STILL_ASSUMED,
+                    "cut.passes",
+                    "Still assumed: " + String.join(", ", words)
+                            + ". Each of them changes the joint (a lid may lower the front, a groove wants its place):"
+                            + " say them before a real part is cut.",
+                    new Fix("They stay as they are", plan.saying(joint)));
+        }
         if (jig.setting() == null) {
             return;
         }

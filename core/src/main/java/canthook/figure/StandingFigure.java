@@ -40,6 +40,7 @@ public final class StandingFigure {
                 slope - dy + iy,
                 t + dx - ix,
                 -dy + iy);
+        contents(d, box, length, width, t, dx / width, dy / width, slope);
         d.shape("side-grain", null, 0, 0, length, slope, length, height, 0, height);
         d.shape("standing-end", null, length, off, length + dx, off - dy, length + dx, height - dy, length, height);
         if (off > slope) {
@@ -81,5 +82,29 @@ public final class StandingFigure {
             d.shape("lid-line", null, length, off, length + dx, off - dy);
         }
         return d.done();
+    }
+
+    /** What goes in, seen from above at the rim. */
+    private static void contents(
+            Drawing d, SizedBox box, double length, double width, double t, double along, double up, double slope) {
+        double te = Math.min(box.finalEndThickness().length().mm(), length / 2);
+        for (SizedBox.Place place : box.contents()) {
+            double left = te + place.along().mm();
+            double right = left + place.length().mm();
+            double back = width - t - place.across().mm();
+            double front = back - place.width().mm();
+            double fall = slope / length;
+            d.shape(
+                    place.divider() ? "divider" : "content",
+                    null,
+                    left + front * along,
+                    left * fall - front * up,
+                    right + front * along,
+                    right * fall - front * up,
+                    right + back * along,
+                    right * fall - back * up,
+                    left + back * along,
+                    left * fall - back * up);
+        }
     }
 }

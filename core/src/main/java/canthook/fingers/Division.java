@@ -246,11 +246,12 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules,
                 count,
                 kerf,
                 clearance.length());
+        Length board = plan.blank().width();
         // a batch comes out of the rack's boards
-        if (plan.batch() != null || low != null && low.everyCorner()) {
+        if (board == null || plan.batch() != null || low != null && low.everyCorner()) {
             return band;
         }
-        return band.under(plan.blank().width().minus(overHeight((count + 1) / 2, rules)));
+        return band.under(board.minus(overHeight((count + 1) / 2, rules)));
     }
 
     /** Left on over the closing height until the fit is settled. */

@@ -7,18 +7,18 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The blank the four parts are to come from; its thickness is the parts'.
+ * The blank the four parts are to come from; its thickness is the parts'. What is not said of it is to be bought: then it follows.
  *
- * @param length along the grain
- * @param width across the grain
+ * @param length along the grain; null when the board is still to be bought as long as it must be
+ * @param width across the grain; null when it is to be bought as wide as it must be
  * @param squaring lost at each end; null for the house rule
  * @param crosscutKerf kerf of the saw that parts the board; null for the joint cutter's
  * @param keepOffcut whether what is left is to be parted off too
  * @param measured thickness of the parts after planing, as read; null before
  */
 public record BoardAtHand(
-        Length length,
-        Length width,
+        @Nullable Length length,
+        @Nullable Length width,
         @Nullable Length squaring,
         @Nullable Length crosscutKerf,
         boolean keepOffcut,
@@ -33,9 +33,12 @@ public record BoardAtHand(
 
     public static final Bounds MEASURED = new Bounds("Measured thickness", Length.mm(0.5), Length.mm(200));
 
+    /** A board to be bought, as long and wide as it must be. */
+    public static final BoardAtHand TO_BUY = new BoardAtHand(null, null, null, null, false);
+
     public BoardAtHand {
-        LENGTH.check("length", length);
-        WIDTH.check("width", width);
+        LENGTH.unlessAbsent("length", length);
+        WIDTH.unlessAbsent("width", width);
         SQUARING.unlessAbsent("squaring", squaring);
         CROSSCUT_KERF.unlessAbsent("crosscutKerf", crosscutKerf);
         if (measured != null) {
@@ -50,7 +53,11 @@ public record BoardAtHand(
     }
 
     public BoardAtHand(
-            Length length, Length width, @Nullable Length squaring, @Nullable Length crosscutKerf, boolean keepOffcut) {
+            @Nullable Length length,
+            @Nullable Length width,
+            @Nullable Length squaring,
+            @Nullable Length crosscutKerf,
+            boolean keepOffcut) {
         this(length, width, squaring, crosscutKerf, keepOffcut, null);
     }
 }

@@ -4,6 +4,10 @@ import canthook.length.LengthDisplay;
 import canthook.length.LengthUnit;
 import canthook.refusal.OneLine;
 import canthook.refusal.Refused;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param walls wood of the sides, and of the ends when they are not of another
  * @param ends wood of the ends when it is another than the sides', or stands another way; null when all walls are alike
  * @param batch how many, out of which boards of the rack; null for one box out of the board at hand
+ * @param assumed what was begun sensibly and not said yet; none when null
  */
 public record BoxPlan(
         int version,
@@ -33,9 +38,10 @@ public record BoxPlan(
         Lid lid,
         SeasonsChoice seasons,
         @Nullable Stuff ends,
-        @Nullable BatchWish batch) {
+        @Nullable BatchWish batch,
+        @Nullable Set<Assumed> assumed) {
     /** The newest version of the document. */
-    public static final int VERSION = 5;
+    public static final int VERSION = 6;
 
     public BoxPlan {
         if (version > VERSION) {
@@ -62,6 +68,13 @@ public record BoxPlan(
         Refused.ifMissing("bottom", "Bottom", bottom);
         Refused.ifMissing("lid", "Lid", lid);
         Refused.ifMissing("seasons", "Seasons", seasons);
+        assumed =
+                assumed == null || assumed.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(assumed));
+    }
+
+    @Override
+    public Set<Assumed> assumed() {
+        return Objects.requireNonNull(assumed);
     }
 
     /** One box out of the board at hand, all walls of one wood. */
@@ -79,7 +92,9 @@ public record BoxPlan(
             Bottom bottom,
             Lid lid,
             SeasonsChoice seasons) {
-        this(version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, null, null);
+        this(
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, null,
+                null, null);
     }
 
     /** What the ends are made of. */
@@ -95,72 +110,87 @@ public record BoxPlan(
     public BoxPlan withEnds(@Nullable Stuff changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, changed,
-                batch);
+                batch, assumed);
     }
 
     public BoxPlan withBatch(@Nullable BatchWish changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                changed);
+                changed, assumed);
     }
 
     public BoxPlan with(SizeWish changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, changed, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch);
+                batch, assumed);
     }
 
     public BoxPlan with(FingerChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, changed, blank, jig, bottom, lid, seasons, ends,
-                batch);
+                batch, assumed);
     }
 
     public BoxPlan with(BoardAtHand changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, changed, jig, bottom, lid, seasons, ends,
-                batch);
+                batch, assumed);
     }
 
     public BoxPlan with(JigChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, changed, bottom, lid, seasons, ends,
-                batch);
+                batch, assumed);
     }
 
     public BoxPlan with(Bottom changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, changed, lid, seasons, ends,
-                batch);
+                batch, assumed);
     }
 
     public BoxPlan with(Lid changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, changed, seasons, ends,
-                batch);
+                batch, assumed);
     }
 
     public BoxPlan with(SeasonsChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, changed, ends,
-                batch);
+                batch, assumed);
     }
 
     public BoxPlan with(Stuff changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, changed, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch);
+                batch, assumed);
     }
 
     public BoxPlan with(LengthDisplay changed) {
         return new BoxPlan(
                 version, name, purpose, unit, changed, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch);
+                batch, assumed);
+    }
+
+    /** With these begun and not said. */
+    public BoxPlan assuming(Set<Assumed> some) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
+                batch, some);
+    }
+
+    /** With this said. */
+    public BoxPlan saying(Set<Assumed> some) {
+        Set<Assumed> left = EnumSet.noneOf(Assumed.class);
+        left.addAll(assumed());
+        left.removeAll(some);
+        return assuming(left);
     }
 
     public BoxPlan withName(String changed) {
         return new BoxPlan(
                 version, changed, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch);
+                batch, assumed);
     }
 }

@@ -5,7 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * The stations of the bench in shop order, and the one view beside them. What a station shows is said here once: its title and the
+ * The stations of the bench in shop order, and the views beside them. What a station shows is said here once: its title and the
  * prefixes of its numbers.
  */
 public enum Place {
@@ -13,6 +13,7 @@ public enum Place {
     FINGERS("Fingers", "fingers.", "size.height", "size.thickness"),
     BLANK("Blank", "blank.", "size.", "fingers.first-rip", "fingers.closing-height"),
     JIG("Jig", "jig.", "fingers.", "size.slot-depth", "fit.closing-height-after", "fit.clearance"),
+    FIT("Fit", "fit.", "fingers.", "jig.gap"),
     CUT(
             "Cut",
             "cut.",
@@ -29,11 +30,12 @@ public enum Place {
             "lid.line",
             "lid.groove-offset",
             "bottom.groove-offset"),
-    FIT("Fit", "fit.", "fingers.", "jig.gap"),
     BOTTOM("Bottom", "bottom.", "seasons."),
     LID("Lid", "lid.", "seasons.", "fingers.low"),
     /** Other corners for the same box, to choose against: a view of the Size station. */
-    CORNERS("Corners", "corners.", "size.", "mates.", "fingers.glue-area", "fingers.glue-ratio");
+    CORNERS("Corners", "corners.", "size.", "mates.", "fingers.glue-area", "fingers.glue-ratio"),
+    /** A box that is being begun. */
+    BEGUN("Begun", "size.", "fingers.", "blank.");
 
     private final String title;
     private final List<String> prefixes;
@@ -59,7 +61,7 @@ public enum Place {
 
     /** Whether it stands in the rail. */
     public boolean isStation() {
-        return this != CORNERS;
+        return this != CORNERS && this != BEGUN;
     }
 
     /**

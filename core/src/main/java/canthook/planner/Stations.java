@@ -63,7 +63,7 @@ public final class Stations {
 
     private static String line(WorkedPlan worked, Place place) {
         return switch (place) {
-            case SIZE, CORNERS -> size(worked);
+            case SIZE, CORNERS, BEGUN -> size(worked);
             case FINGERS -> fingers(worked);
             case BLANK -> blank(worked);
             case JIG -> worked.jig().line(display(worked));
@@ -108,6 +108,10 @@ public final class Stations {
             int boxes = batch.count()
                     + batch.others().stream().mapToInt(BatchWish.Other::count).sum();
             return (boxes == 1 ? "one box" : boxes + " boxes") + " from the rack";
+        }
+        if (worked.plan().blank().length() == null) {
+            return "to buy: " + number(worked, worked.blank().length()) + " × "
+                    + number(worked, worked.blank().width());
         }
         if (!worked.blank().fits()) {
             return "the board does not give it";

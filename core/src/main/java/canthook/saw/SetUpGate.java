@@ -6,6 +6,7 @@ import canthook.jig.Setting;
 import canthook.length.LengthDisplay;
 import canthook.plan.JigChoice.Way;
 import canthook.planner.WorkedPlan;
+import canthook.verdict.Verdict;
 import canthook.walls.LowWalls;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,6 +33,9 @@ public final class SetUpGate {
             return checks;
         }
         LengthDisplay display = worked.plan().display();
+        worked.found().stream()
+                .filter(v -> v.code() == Verdict.Code.STILL_ASSUMED)
+                .forEach(v -> checks.add(new Check("assumed", v.sentence(), "")));
         boolean powered = worked.jig().way() != Way.HAND;
         if (powered) {
             checks.add(new Check(

@@ -68,6 +68,7 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         SPACERS_ADD_UP,
         SCALE_COARSE,
         CLOSING_ERROR_LARGE,
+        STILL_ASSUMED,
         TWO_DEPTHS,
         GUIDE_PART,
         KEY_THIN,

@@ -12,6 +12,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import canthook.AnyPlan;
 import canthook.cutter.Cutter;
 import canthook.length.Length;
+import canthook.plan.Assumed;
 import canthook.plan.BoardAtHand;
 import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
@@ -137,6 +138,7 @@ class EveryVerdictTest {
                         null,
                         new Opening(mm(200), mm(200), mm(8), mm(0), mm(0), mm(6)),
                         null)));
+            case STILL_ASSUMED -> of(open.assuming(EnumSet.of(Assumed.LID, Assumed.HOME)));
             case UNEQUAL_MATES, TWO_DEPTHS -> of(open.with(twoThicknesses(12, 9)));
             case MATES_MOVE_APART -> of(open.withEnds(new Stuff("sheet-plywood", 0)));
             case THICKNESS_SPREAD ->

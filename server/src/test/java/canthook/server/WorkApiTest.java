@@ -122,9 +122,21 @@ class WorkApiTest extends ServerTestBase {
         JsonNode answer = post("/api/work", node().set("plan", plan.body())).body();
         assertThat(number(answer, "size.outside-length").path("value").asDouble())
                 .isEqualTo(254 + 19.05);
-        Reply refused = post("/api/starting-plan", "{\"name\":\"x\",\"unit\":\"INCH\"}");
+        Reply little = post("/api/starting-plan", "{\"length\":240}");
+        assertThat(little.status()).isEqualTo(200);
+        assertThat(little.body().path("assumed")).isNotEmpty();
+        JsonNode begun = post("/api/work", node().put("station", "begun").set("plan", little.body()))
+                .body();
+        assertThat(begun.path("figures").get(0).path("id").asText()).isEqualTo("standing");
+        Reply kept = post("/api/boxes", node().set("plan", little.body()));
+        assertThat(get("/api/boxes/" + kept.body().path("id").asText())
+                        .body()
+                        .path("plan")
+                        .path("assumed"))
+                .isEqualTo(little.body().path("assumed"));
+        Reply refused = post("/api/starting-plan", "{\"length\":1}");
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.field()).isEqualTo("thickness");
+        assertThat(refused.field()).isEqualTo("length");
     }
 
     @ParameterizedTest

@@ -12,6 +12,7 @@ import canthook.figure.MarkFigures;
 import canthook.figure.MoveFigure;
 import canthook.figure.PanelFigures;
 import canthook.figure.SizeFigures;
+import canthook.figure.StandingFigure;
 import canthook.figure.StickFigure;
 import canthook.figure.YearFigure;
 import canthook.fingers.End;
@@ -364,6 +365,7 @@ public final class Answers {
         return switch (place) {
             case SIZE -> List.of(SizeFigures.of(worked), SizeFigures.unfolded(worked));
             case CORNERS -> CornerFigures.of(worked);
+            case BEGUN -> List.of(StandingFigure.of(worked));
             case FINGERS -> List.of();
             case BLANK -> List.of(BlankFigure.of(worked));
             case JIG -> List.of(JigFigure.of(worked, step));

@@ -6,9 +6,9 @@ import canthook.length.LengthDisplay;
 import canthook.length.LengthReader;
 import canthook.length.LengthUnit;
 import canthook.length.UnreadLength;
-import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
 import canthook.plan.StartingPlan;
+import canthook.planner.FirstCutter;
 import canthook.planner.FirstGuess;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
@@ -165,17 +165,10 @@ public class WorkApi {
         }
     }
 
+    /** A box begun from what is known of it; with a cutter of the rack when none is said. */
     @PostMapping("/starting-plan")
     BoxPlan startingPlan(@RequestBody StartingPlan.Wish wish) {
-        if (wish.unit() == null) {
-            throw new Refused("unit", "The unit is missing.");
-        }
-        Refused.unlessBetween("thickness", "Thickness", wish.thickness(), Length.mm(1), Length.mm(200));
-        Refused.unlessBetween("height", "Height of the wall", wish.height(), Length.mm(5), Length.mm(1500));
-        Refused.ifMissing("from", "What leads", wish.from());
-        Refused.ifMissing("wood", "The wood", wish.wood());
-        BoardAtHand.LENGTH.check("blankLength", wish.blankLength());
-        BoardAtHand.WIDTH.check("blankWidth", wish.blankWidth());
-        return StartingPlan.of(wish);
+        BoxPlan plan = StartingPlan.of(wish);
+        return wish.saysCutter() ? plan : FirstCutter.in(plan, floor.shop(plan, List.of()));
     }
 }
