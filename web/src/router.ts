@@ -5,6 +5,7 @@ export const router = createRouter({
   routes: [
     { path: '/', redirect: '/boxes' },
     { path: '/boxes', name: 'boxes', component: () => import('./places/BoxesPlace.vue') },
+    { path: '/new-box', name: 'new', component: () => import('./places/NewBoxPlace.vue') },
     { path: '/boxes/:id/saw', name: 'saw', component: () => import('./places/SawPlace.vue') },
     { path: '/boxes/:id/:station?', name: 'bench', component: () => import('./places/BenchPlace.vue') },
     { path: '/rack/:shelf?', name: 'rack', component: () => import('./places/RackPlace.vue') },

@@ -19,6 +19,8 @@ const props = withDefaults(
     most?: number | undefined
     /** what the house rule gives, when the field may be left to it */
     house?: string
+    /** what stands while it is empty is called */
+    stands?: string
     /** a refusal that came back for this field */
     refused?: string
     fine?: boolean
@@ -33,6 +35,7 @@ const props = withDefaults(
     least: undefined,
     most: undefined,
     house: '',
+    stands: 'house rule',
     refused: '',
     fine: false,
     bare: false,
@@ -64,6 +67,14 @@ watch(
   }
 )
 
+/** what was typed stays typed, and is read in the unit that holds now */
+watch(
+  () => props.unit,
+  () => {
+    if (!props.text && typed.value.trim()) reading = read()
+  }
+)
+
 const step = computed(() => {
   if (props.unit === 'INCH') return props.fine ? 0.0254 : 25.4 / 32
   return props.fine ? 0.01 : 0.5
@@ -74,7 +85,7 @@ async function read() {
   const turn = ++asked
   if (!typed.value.trim() && props.house) {
     error.value = ''
-    echo.value = `house rule: ${props.house}`
+    echo.value = props.house.trim() ? `${props.stands}: ${props.house}` : ''
     emit('read', undefined, false)
     return
   }

@@ -9,7 +9,6 @@ import FigureView from '../drawing/FigureView.vue'
 import { woodTint } from '../drawing/tint'
 import { allUnkept, type Unkept } from '../bench/unkept'
 import DamagedRecords from '../shop/DamagedRecords.vue'
-import NewBox from '../shop/NewBox.vue'
 
 const router = useRouter()
 const toast = useToast()
@@ -19,7 +18,6 @@ const put = ref<ShelfBox[]>([])
 const putTotal = ref(0)
 const search = ref('')
 const unkept = ref<Unkept[]>([])
-const asking = ref(false)
 const failed = ref('')
 let turn = 0
 
@@ -120,7 +118,7 @@ async function bring(event: Event) {
       <label class="bring"
         >Bring in a file<input type="file" accept="application/json,.json" class="sr-only" @change="bring"
       /></label>
-      <button type="button" class="new" @click="asking = true">New box</button>
+      <RouterLink to="/new-box" class="new">New box</RouterLink>
     </header>
     <main>
       <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
@@ -183,7 +181,6 @@ async function bring(event: Event) {
         </p>
       </section>
     </main>
-    <NewBox v-model="asking" />
   </div>
 </template>
 
@@ -225,6 +222,7 @@ h1 {
   border-radius: 3px;
   font-weight: 700;
   padding: 0.5rem 1.1rem;
+  text-decoration: none;
   cursor: pointer;
 }
 main {

@@ -1,0 +1,497 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
+import { computed, nextTick, onMounted, ref, shallowRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { answer, api, problemOf, type WoodView } from '../api/client'
+import { useBeginning, type Aim } from '../begin/beginning'
+import BoardPick from '../begin/BoardPick.vue'
+import CutterPick from '../begin/CutterPick.vue'
+import LikeOne from '../begin/LikeOne.vue'
+import LengthField from '../bench/LengthField.vue'
+import FigureView from '../drawing/FigureView.vue'
+import NumText from '../drawing/NumText.vue'
+import { woodTint } from '../drawing/tint'
+
+/** A new box: what it is for, a true box from the first number on, and all that is assumed until it is said. */
+const router = useRouter()
+const beginning = useBeginning()
+const { aim, inside, wish, thing, plan, begun, from, assumed, refused, refusedAt } = beginning
+const woods = shallowRef<WoodView[]>([])
+const laying = ref(false)
+const drawn = ref<HTMLElement>()
+
+const aims: { value: Aim; title: string; about: string }[] = [
+  { value: 'CONTENTS', title: 'to hold something', about: 'things, room to move, dividers' },
+  { value: 'OPENING', title: 'to fit a place', about: 'an opening, a shelf, a host box' },
+  { value: 'OUTSIDE', title: 'this size', about: 'outside or inside' },
+  { value: 'LIKE', title: 'like one I made', about: 'copy and change' }
+]
+const questions: Record<Aim, string> = {
+  CONTENTS: 'What goes in?',
+  OPENING: 'What must it fit into?',
+  OUTSIDE: 'How large is it?',
+  LIKE: 'Which one?'
+}
+const figure = computed(() => begun.value?.figures.find((f) => f.id === 'standing'))
+const station = (id: string) => begun.value?.stations.find((s) => s.id === id)?.line ?? ''
+const dims = computed(() => {
+  const at =
+    from.value === 'CONTENTS' ? 'size.contents.items.0' : from.value === 'OPENING' ? 'size.opening' : 'size'
+  return [
+    { key: 'height' as const, label: from.value === 'CONTENTS' ? 'each, high' : 'High', at: `${at}.height` },
+    { key: 'length' as const, label: from.value === 'CONTENTS' ? 'each, along' : 'Long', at: `${at}.length` },
+    { key: 'width' as const, label: from.value === 'CONTENTS' ? 'each, across' : 'Wide', at: `${at}.width` }
+  ]
+})
+const ASSUMED = { height: 'HEIGHT', length: 'LENGTH', width: 'WIDTH' } as const
+function say(key: 'height' | 'length' | 'width', mm: number | undefined) {
+  const target = from.value === 'CONTENTS' ? thing : wish
+  Object.assign(target, { [key]: mm })
+}
+const stop = computed(() => {
+  const found = begun.value?.verdicts.find((v) => v.weight === 'STOP')
+  if (!found) return ''
+  const words = ['LENGTH', 'WIDTH', 'HEIGHT', 'THICKNESS', 'CUTTER']
+    .filter((a) => assumed.value.has(a))
+    .map((a) => a.toLowerCase())
+  return words.length ? `${found.sentence} Assumed so far: ${words.join(', ')}.` : found.sentence
+})
+const HOMES: Record<string, string> = {
+  HEATED_HOUSE: 'heated house',
+  TEMPERATE_HOUSE: 'temperate house',
+  UNHEATED_SHED: 'unheated shed',
+  DAMP_BOAT: 'damp boat',
+  OWN: 'own values'
+}
+
+onMounted(async () => {
+  document.title = 'A new box – Cant Hook'
+  try {
+    woods.value = await answer(api.GET('/api/woods'))
+  } catch (error) {
+    refused.value = problemOf(error).detail
+  }
+})
+/** the first number is asked at once */
+async function begin() {
+  await nextTick()
+  drawn.value?.querySelector<HTMLInputElement>('.length input')?.focus()
+}
+watch(aim, begin)
+onMounted(begin)
+
+async function make() {
+  if (aim.value === 'LIKE') return
+  laying.value = true
+  const id = await beginning.lay()
+  laying.value = false
+  if (id) await router.push({ name: 'bench', params: { id, station: 'size' } })
+  else await nextTick(() => drawn.value?.querySelector<HTMLInputElement>('.p-invalid')?.focus())
+}
+</script>
+
+<template>
+  <form class="new-box" :style="woodTint(plan?.walls.wood ?? '')" @submit.prevent="make">
+    <header>
+      <RouterLink to="/boxes">All boxes</RouterLink>
+      <h1>A new box</h1>
+      <InputText
+        v-model="wish.name"
+        class="name"
+        maxlength="80"
+        autocomplete="off"
+        placeholder="its name, when it has one"
+        aria-label="Name"
+      />
+    </header>
+    <nav class="aims" role="radiogroup" aria-label="What it is for">
+      <button
+        v-for="a in aims"
+        :key="a.value"
+        type="button"
+        role="radio"
+        class="aim"
+        :aria-checked="aim === a.value"
+        @click="aim = a.value"
+      >
+        <strong>{{ a.title }}</strong>
+        <span>{{ a.about }}</span>
+      </button>
+    </nav>
+    <main ref="drawn">
+      <div class="ask">
+        <h2>{{ questions[aim] }}</h2>
+        <p v-if="aim !== 'LIKE'" class="modes">
+          <Select
+            v-model="wish.unit"
+            :options="[
+              { value: 'MILLIMETRE', label: 'millimetres' },
+              { value: 'INCH', label: 'inches' }
+            ]"
+            option-label="label"
+            option-value="value"
+            size="small"
+            aria-label="Bare numbers are"
+          />
+          <Select
+            v-if="aim === 'OUTSIDE'"
+            v-model="inside"
+            :options="[
+              { value: false, label: 'of the outside' },
+              { value: true, label: 'of the inside' }
+            ]"
+            option-label="label"
+            option-value="value"
+            size="small"
+            aria-label="Size of"
+          />
+        </p>
+      </div>
+      <LikeOne v-if="aim === 'LIKE'" @refused="refused = $event" />
+      <template v-else>
+        <div class="around">
+          <div v-for="d in dims" :key="d.key" class="dim" :class="d.key">
+            <span aria-hidden="true">{{ d.label }}</span>
+            <LengthField
+              :key="d.at"
+              :label="d.label"
+              text=""
+              :unit="wish.unit ?? 'MILLIMETRE'"
+              :at="d.at"
+              :house="assumed.has(ASSUMED[d.key]) ? (begun?.fields[d.at] ?? ' ') : ' '"
+              stands="assumed"
+              :refused="refusedAt === d.key ? refused : ''"
+              bare
+              @read="(mm) => say(d.key, mm)"
+            />
+          </div>
+          <div class="figure-place">
+            <FigureView v-if="figure" :figure="figure" :pad="10" quiet />
+          </div>
+        </div>
+        <div v-if="aim === 'CONTENTS'" class="things">
+          <label
+            >What <InputText v-model="thing.name" maxlength="60" autocomplete="off" placeholder="things"
+          /></label>
+          <label
+            >How many
+            <InputText
+              :model-value="String(thing.count ?? '')"
+              inputmode="numeric"
+              placeholder="1"
+              autocomplete="off"
+              @update:model-value="
+                thing.count = Number($event) >= 1 ? Math.floor(Number($event)) : undefined
+              "
+          /></label>
+          <LengthField
+            label="Divider between them"
+            text=""
+            :unit="wish.unit ?? 'MILLIMETRE'"
+            at="size.contents.items.0.divider"
+            house="none"
+            stands="assumed"
+            @read="(mm) => (mm === undefined ? delete thing.divider : (thing.divider = mm))"
+          />
+        </div>
+        <p class="follows" aria-live="polite"><NumText :text="station('size')" /></p>
+        <p v-if="refused && !refusedAt" class="refused" role="alert">{{ refused }}</p>
+        <p v-else-if="stop" class="refused" role="alert">{{ stop }}</p>
+      </template>
+    </main>
+    <aside v-if="aim !== 'LIKE'" aria-label="What is assumed">
+      <h3>Assumed until you say</h3>
+      <label class="said"
+        ><span>Wood <em v-if="assumed.has('WOOD')" class="assumed">assumed</em></span>
+        <Select
+          :model-value="plan?.walls.wood"
+          :options="woods"
+          option-label="name"
+          option-value="id"
+          filter
+          auto-filter-focus
+          size="small"
+          aria-label="Wood"
+          @update:model-value="wish.wood = $event"
+      /></label>
+      <div class="said thickness">
+        <LengthField
+          :key="`thickness-${wish.blankLength}`"
+          label="Thickness"
+          :text="wish.blankLength === undefined ? '' : (begun?.fields['size.thickness'] ?? '')"
+          :unit="wish.unit ?? 'MILLIMETRE'"
+          at="size.thickness"
+          :house="assumed.has('THICKNESS') ? (begun?.fields['size.thickness'] ?? ' ') : ' '"
+          stands="assumed"
+          :refused="refusedAt === 'thickness' ? refused : ''"
+          @read="(mm) => (mm === undefined ? delete wish.thickness : (wish.thickness = mm))"
+        />
+        <em v-if="assumed.has('THICKNESS')" class="assumed">assumed</em>
+      </div>
+      <h3>
+        Cut with {{ plan?.fingers.cutter }} <em v-if="assumed.has('CUTTER')" class="assumed">assumed</em>
+      </h3>
+      <CutterPick :beginning="beginning" @refused="refused = $event" />
+      <dl>
+        <dt>Fingers</dt>
+        <dd><NumText :text="station('fingers')" /></dd>
+        <dt>Bottom <em class="assumed">assumed</em></dt>
+        <dd><NumText :text="station('bottom')" /></dd>
+        <dt>Lid <em class="assumed">assumed</em></dt>
+        <dd>{{ station('lid') }}</dd>
+        <dt>Lives in <em class="assumed">assumed</em></dt>
+        <dd>{{ HOMES[plan?.seasons.home ?? 'OWN'] }}</dd>
+      </dl>
+      <h3>The board</h3>
+      <BoardPick :beginning="beginning" @refused="refused = $event" />
+      <div class="acts">
+        <button type="submit" class="lay" :disabled="laying">Lay it on the bench <kbd>↵</kbd></button>
+      </div>
+    </aside>
+  </form>
+</template>
+
+<style scoped>
+.new-box {
+  display: grid;
+  grid-template: auto minmax(0, 1fr) / 17.5rem minmax(0, 1fr) 20.4rem;
+  height: 100%;
+}
+header {
+  grid-column: 1/-1;
+  display: flex;
+  align-items: center;
+  gap: 1.4rem;
+  padding: 0.7rem 1.6rem;
+  background: var(--rail);
+  color: var(--rail-ink);
+}
+header a {
+  color: var(--rail-quiet);
+}
+h1 {
+  font-size: 1.4rem;
+}
+.name {
+  width: 20rem;
+}
+.aims {
+  display: grid;
+  align-content: start;
+  gap: 0.8rem;
+  padding: 1.4rem 0 1.4rem 1.6rem;
+  overflow: auto;
+}
+.aim {
+  display: grid;
+  gap: 0.1rem;
+  text-align: left;
+  padding: 0.8rem 1rem;
+  border: 1px solid var(--rule);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
+}
+.aim strong {
+  font-size: 1.1rem;
+}
+.aim span {
+  color: var(--quiet);
+}
+.aim[aria-checked='true'] {
+  outline: 3px solid var(--edge);
+}
+main {
+  padding: 1.2rem 1.6rem;
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  overflow: auto;
+}
+.ask {
+  display: flex;
+  justify-content: space-between;
+  gap: 1rem;
+  align-items: center;
+}
+.modes {
+  display: flex;
+  gap: 0.5rem;
+  margin: 0;
+}
+.around {
+  flex: 1;
+  min-height: 15rem;
+  display: grid;
+  grid-template: minmax(0, 1fr) auto / auto minmax(0, 1fr) auto;
+  gap: 0.4rem;
+}
+.figure-place {
+  grid-area: 1/2;
+  min-width: 0;
+  min-height: 0;
+  display: flex;
+}
+.dim {
+  width: 6.6rem;
+}
+.dim > span {
+  display: block;
+  font-size: 0.9rem;
+  color: var(--quiet);
+  text-align: right;
+}
+.dim.height {
+  grid-area: 1/1;
+  align-self: center;
+}
+.dim.length {
+  grid-area: 2/2;
+  justify-self: center;
+}
+.dim.width {
+  grid-area: 1/3;
+  align-self: end;
+  margin-bottom: 22%;
+}
+.dim :deep(input) {
+  font-size: 1.15rem;
+}
+.things {
+  display: flex;
+  gap: 1rem;
+  align-items: end;
+  justify-content: center;
+  flex-wrap: wrap;
+}
+.things label {
+  display: grid;
+  font-size: 0.9rem;
+  color: var(--quiet);
+}
+.things label:nth-child(2) :deep(input) {
+  width: 5rem;
+}
+.things :deep(.field) {
+  border: 0;
+}
+.follows {
+  text-align: center;
+  margin: 0.5rem 0 0;
+  font-size: 1.05rem;
+}
+.refused {
+  color: var(--cut);
+  font-weight: 600;
+  border-left: 8px solid var(--cut);
+  padding-left: 0.7rem;
+}
+aside {
+  background: var(--paper);
+  border-left: 1px solid var(--rule);
+  padding: 0.9rem 1.1rem 0;
+  overflow: auto;
+  display: flex;
+  flex-direction: column;
+}
+h3 {
+  font-size: 0.88rem;
+  color: var(--quiet);
+  margin: 0.5rem 0 0.2rem;
+}
+h3:first-child {
+  margin-top: 0;
+}
+.said {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 0.6rem;
+}
+.said > :deep(.p-select) {
+  max-width: 11rem;
+}
+.thickness {
+  position: relative;
+}
+.thickness :deep(.field) {
+  flex: 1;
+  border: 0;
+}
+.thickness .assumed {
+  position: absolute;
+  left: 5.2rem;
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  margin: 0.4rem 0 0;
+}
+dt,
+dd {
+  padding: 0.3rem 0;
+  border-top: 1px dotted var(--rule);
+  margin: 0;
+}
+dd {
+  text-align: right;
+}
+.acts {
+  position: sticky;
+  bottom: 0;
+  background: var(--paper);
+  padding: 0.7rem 0;
+  margin-top: auto;
+}
+.lay {
+  width: 100%;
+  background: var(--good);
+  color: var(--paper);
+  border: 0;
+  border-radius: 3px;
+  font: inherit;
+  font-weight: 700;
+  padding: 0.65rem 1rem;
+  cursor: pointer;
+}
+@media (max-width: 1100px) {
+  .new-box {
+    grid-template-columns: 13rem minmax(0, 1fr) 18rem;
+  }
+}
+@media (max-width: 900px) {
+  .new-box {
+    display: flex;
+    flex-direction: column;
+    height: auto;
+  }
+  .name {
+    width: 100%;
+    min-width: 0;
+  }
+  header {
+    flex-wrap: wrap;
+    gap: 0.4rem 1rem;
+    padding: 0.6rem 1rem;
+  }
+  .aims {
+    grid-template-columns: 1fr 1fr;
+    padding: 0.8rem 1rem 0;
+  }
+  .aim {
+    padding: 0.5rem 0.7rem;
+  }
+  .aim span {
+    display: none;
+  }
+  main {
+    padding: 0.8rem 1rem;
+  }
+  .dim {
+    width: 4.6rem;
+  }
+}
+</style>
