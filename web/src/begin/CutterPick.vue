@@ -74,7 +74,7 @@ function measure(kerf: number | undefined) {
 .row {
   display: grid;
   gap: 2px;
-  max-height: 8.6rem;
+  max-height: 8rem;
   overflow: auto;
 }
 .cutter {

@@ -237,7 +237,32 @@ ol {
 }
 @media (max-width: 900px) {
   .rail {
-    flex-direction: column;
+    flex: none;
+  }
+  .top {
+    padding: 0.4rem 0.8rem 0.3rem;
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 0 0.8rem;
+    align-items: baseline;
+  }
+  h1 {
+    grid-area: 1/1;
+    margin: 0;
+  }
+  .places {
+    grid-area: 1/2;
+  }
+  .purpose {
+    display: none;
+  }
+  .tools {
+    margin: 0.1rem 0 0;
+    grid-column: 1/-1;
+  }
+  .refused,
+  .why {
+    grid-column: 1/-1;
   }
   ol {
     display: flex;
@@ -245,7 +270,14 @@ ol {
     background: none;
   }
   .station {
-    min-width: 9rem;
+    padding: 0.4rem 0.7rem;
+    white-space: nowrap;
+  }
+  .station.here {
+    box-shadow: inset 0 5px 0 var(--edge);
+  }
+  .station:not(.here) .line {
+    display: none;
   }
 }
 </style>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import Select from 'primevue/select'
 import { useId } from 'vue'
+import { tellsItsValue } from './rest'
 
 /** One decision among a few. */
-defineProps<{
+const props = defineProps<{
   label: string
   value: string
   choices: { value: string; label: string }[]
@@ -12,6 +13,10 @@ defineProps<{
 }>()
 const emit = defineEmits<{ choose: [value: string] }>()
 const id = useId()
+tellsItsValue(
+  () =>
+    `${props.label.toLowerCase()} ${props.choices.find((c) => c.value === props.value)?.label ?? props.value}`
+)
 </script>
 
 <template>
@@ -40,6 +45,11 @@ const id = useId()
   gap: 0.6rem;
   padding: 0.24rem 0;
   border-bottom: 1px dotted var(--rule);
+}
+.choice :deep(.p-select-label) {
+  white-space: normal;
+  line-height: 1.2;
+  overflow: visible;
 }
 .choice :deep(.p-select) {
   min-width: 0;

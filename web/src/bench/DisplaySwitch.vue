@@ -2,11 +2,13 @@
 import Select from 'primevue/select'
 import { ref } from 'vue'
 import { displays } from './displays'
+import { unfolded } from './rest'
 import { useBench } from './store'
 
 /** One switch for how lengths are shown, and the lamp. */
 const bench = useBench()
 const emit = defineEmits<{ help: [] }>()
+const all = ref(unfolded.all())
 const dark = ref(document.documentElement.classList.contains('dark'))
 
 function show(display: string) {
@@ -14,6 +16,13 @@ function show(display: string) {
     plan.display = display as typeof plan.display
     plan.unit = display === 'METRIC' ? 'MILLIMETRE' : 'INCH'
   })
+}
+
+/** Whether every fold on the bench stands open. */
+function openAll() {
+  all.value = !all.value
+  unfolded.set(all.value)
+  document.querySelectorAll<HTMLDetailsElement>('.slate details').forEach((d) => (d.open = all.value))
 }
 
 function lamp() {
@@ -36,6 +45,9 @@ function lamp() {
       @update:model-value="show"
     />
     <span class="spacer" />
+    <button type="button" class="word" @click="openAll">
+      {{ all ? 'Fold the rest' : 'Open everything' }}
+    </button>
     <button type="button" class="word" @click="lamp">{{ dark ? 'Daylight' : 'Evening' }}</button>
     <a :href="`/api/boxes/${bench.id}/project.json`" download @click="bench.keep()">Save as a file</a>
     <button type="button" class="word" @click="emit('help')">Keys <kbd>?</kbd></button>
@@ -54,6 +66,11 @@ function lamp() {
 }
 .strip :deep(.p-select-label) {
   padding-block: 0.15rem;
+}
+@media (max-width: 900px) {
+  .strip {
+    flex-wrap: wrap;
+  }
 }
 .spacer {
   flex: 1;

@@ -2,6 +2,7 @@
 import InputText from 'primevue/inputtext'
 import { computed, ref, useId, watch } from 'vue'
 import { useBounds } from '../api/bounds'
+import { tellsItsValue } from './rest'
 import { useBench } from './store'
 
 /** A plain number of the plan that is no length: percent, degrees. */
@@ -26,6 +27,11 @@ const value = computed(() => {
   for (const name of props.field.split('.')) at = (at as Record<string, unknown> | undefined)?.[name]
   return typeof at === 'number' ? String(at) : ''
 })
+tellsItsValue(() =>
+  value.value
+    ? `${props.label.split(':')[0]?.toLowerCase()} ${value.value}${props.unit ? `\u00a0${props.unit}` : ''}`
+    : ''
+)
 const typed = ref(value.value)
 watch(value, (now) => {
   if (!typed.value.trim() !== !now || Number(typed.value.replace(',', '.')) !== Number(now)) typed.value = now

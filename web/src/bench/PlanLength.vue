@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import LengthField from './LengthField.vue'
+import { tellsItsValue } from './rest'
 import { useBench } from './store'
 
 /** The length field of one decision of the plan. */
@@ -27,6 +28,8 @@ const mm = computed(() => {
 const text = computed(() => bench.answer?.fields[props.field] ?? '')
 const house = computed(() => (props.house ? `${bench.numbers.get(props.house)?.text ?? props.house}` : ''))
 const refused = computed(() => (bench.problem?.field === props.field ? bench.problem.detail : ''))
+
+tellsItsValue(() => (props.bare ? '' : `${props.label.toLowerCase()} ${text.value || house.value || '–'}`))
 
 function read(value: number | undefined) {
   void bench.set(props.field, value, `length ${props.field}`)

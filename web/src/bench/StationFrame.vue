@@ -1,6 +1,9 @@
 <script setup lang="ts">
-/** Every station alike: a question, its drawing, and the slate beside it. */
+/** Every station alike: a question, its drawing, and the slate beside it: the answer, the worst of it, what is decided, the rest. */
+import { unfolded } from './rest'
+
 defineProps<{ question: string; hint: string }>()
+const open = unfolded.all()
 </script>
 
 <template>
@@ -12,15 +15,16 @@ defineProps<{ question: string; hint: string }>()
     <div class="drawing"><slot name="drawing" /></div>
   </main>
   <div class="slate">
-    <section aria-label="You decide" class="decide">
+    <section aria-label="The answer" class="the-answer"><slot name="answers" /></section>
+    <section v-if="$slots.decide" aria-label="You decide" class="decide">
       <h3>You decide</h3>
       <slot name="decide" />
     </section>
-    <section aria-label="What follows" class="follow">
-      <h3>What follows</h3>
-      <slot name="follow" />
-    </section>
     <slot name="verdicts" />
+    <details v-if="$slots.follow" class="follow" :open="open" aria-label="More numbers">
+      <summary>More numbers</summary>
+      <slot name="follow" />
+    </details>
   </div>
 </template>
 
@@ -57,14 +61,55 @@ header p {
   gap: 0.9rem;
   scrollbar-gutter: stable;
 }
+.the-answer {
+  order: -2;
+  border-bottom: 2px solid var(--ink);
+  padding-bottom: 0.5rem;
+}
+.the-answer :deep(.number) {
+  border-bottom: 0;
+  padding: 0.1rem 0;
+}
+.the-answer :deep(.number .value) {
+  font-size: 1.2rem;
+}
+.the-answer :deep(.number.strong .value) {
+  font-size: 1.55rem;
+}
+.follow summary {
+  cursor: pointer;
+  font-weight: 600;
+  color: var(--quiet);
+}
 h3 {
   font-size: 0.86rem;
   color: var(--quiet);
   margin-bottom: 0.15rem;
 }
 @media (max-width: 900px) {
+  .station {
+    order: 2;
+  }
   .drawing {
     min-height: 380px;
+  }
+  .slate {
+    display: contents;
+  }
+  .the-answer,
+  .decide,
+  .follow {
+    background: var(--paper);
+    padding: 0.5rem 1rem;
+  }
+  .the-answer {
+    order: 1;
+  }
+  .decide {
+    order: 3;
+  }
+  .follow {
+    order: 4;
   }
 }
 </style>

@@ -57,6 +57,17 @@ const words = { STOP: 'stop', MIND: 'mind', NOTE: 'note' } as const
 .verdicts.urgent {
   order: -1;
 }
+@media (max-width: 900px) {
+  .verdicts {
+    order: 3;
+    padding: 0 1rem;
+  }
+  .verdicts.urgent {
+    order: 1;
+    padding: 0.4rem 1rem;
+    background: var(--paper);
+  }
+}
 article {
   background: var(--sheet);
   border-left: 5px solid var(--good);

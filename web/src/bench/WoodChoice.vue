@@ -6,7 +6,7 @@ import PlainField from './PlainField.vue'
 import { useBench } from './store'
 
 /** A wood of the rack, and how its rings stand where that matters. */
-const props = defineProps<{ label: string; field: string; rings?: boolean }>()
+const props = defineProps<{ label: string; field: string; rings?: boolean; just?: 'wood' | 'rings' }>()
 const bench = useBench()
 const woods = ref<WoodView[]>([])
 onMounted(async () => {
@@ -42,10 +42,17 @@ function choose(id: string) {
 </script>
 
 <template>
-  <ChoiceField v-if="stuff" :label="label" :value="stuff.wood" :choices="choices" filter @choose="choose" />
+  <ChoiceField
+    v-if="stuff && just !== 'rings'"
+    :label="label"
+    :value="stuff.wood"
+    :choices="choices"
+    filter
+    @choose="choose"
+  />
   <PlainField
     v-if="rings && !sheet"
-    label="Ring angle: 0 flat-sawn, 90 quarter-sawn"
+    label="Ring angle: 0 flat, 90 quarter-sawn"
     :field="`${field}.ringAngle`"
     unit="°"
   />

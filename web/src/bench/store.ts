@@ -16,9 +16,10 @@ import {
   type VerdictView,
   type WorkingView
 } from '../api/client'
+import { sayTouched } from './assumed'
 import { keeping } from './keeping'
 
-export type StationId = 'size' | 'fingers' | 'blank' | 'jig' | 'cut' | 'fit' | 'bottom' | 'lid'
+export type StationId = 'size' | 'fingers' | 'blank' | 'jig' | 'fit' | 'cut' | 'bottom' | 'lid'
 
 interface Step {
   plan: BoxPlan
@@ -138,6 +139,7 @@ export const useBench = defineStore('bench', () => {
     const before = plan.value
     const after = structuredClone(toRaw(before))
     change(after)
+    sayTouched(before, after)
     if (JSON.stringify(after) === JSON.stringify(before)) return
     const last = done.value[done.value.length - 1]
     if (!(merge && last?.merge === merge)) {

@@ -22,8 +22,8 @@ function season(value: number | number[]) {
     <div class="map">
       <EditableFigure v-if="ends && ends.shapes.length" :figure="ends" />
       <p>
-        <strong>through</strong>: the mate’s finger covers the groove’s end. <strong>stop</strong>: it runs
-        into the finger and ends before its tip; clip the panel’s corners for the round end.
+        <strong>through</strong>: the mate’s finger covers the groove’s end. <strong>a number</strong>: it
+        stops there, runs into the finger and ends before its tip; clip the panel’s corners for the round end.
         <slot name="ends" />
       </p>
     </div>
@@ -69,6 +69,22 @@ function season(value: number | number[]) {
 .map {
   display: grid;
   grid-template-rows: minmax(0, 1fr) auto;
+}
+@media (max-width: 900px) {
+  .top {
+    grid-template-columns: 1fr;
+    flex: none;
+  }
+  .section {
+    height: 200px;
+  }
+  .map {
+    grid-template-rows: 190px auto;
+  }
+  .grooves {
+    flex: none;
+    height: 260px;
+  }
 }
 .map p {
   font-size: 0.86rem;

@@ -38,8 +38,8 @@ const stations: Record<StationId, Component> = {
   fingers: FingersStation,
   blank: BlankStation,
   jig: JigStation,
-  cut: CutStation,
   fit: FitStation,
+  cut: CutStation,
   bottom: BottomStation,
   lid: LidStation
 }
@@ -178,8 +178,12 @@ onBeforeUnmount(() => {
 }
 @media (max-width: 900px) {
   .bench {
-    display: block;
+    display: flex;
+    flex-direction: column;
     height: auto;
+  }
+  .foot {
+    order: 5;
   }
   .over-slate.open {
     position: fixed;

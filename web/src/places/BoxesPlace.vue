@@ -197,6 +197,7 @@ async function bring(event: Event) {
 }
 header {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 1.2rem;
   padding: 0.9rem 1.6rem;

@@ -166,7 +166,10 @@ async function make() {
               @read="(mm) => say(d.key, mm)"
             />
           </div>
-          <div class="figure-place">
+          <div
+            class="figure-place"
+            :style="{ aspectRatio: figure ? `${figure.width} / ${figure.height}` : 2 }"
+          >
             <FigureView v-if="figure" :figure="figure" :pad="10" quiet />
           </div>
         </div>
@@ -246,7 +249,7 @@ async function make() {
       <h3>The board</h3>
       <BoardPick :beginning="beginning" @refused="refused = $event" />
       <div class="acts">
-        <button type="submit" class="lay" :disabled="laying">Lay it on the bench <kbd>↵</kbd></button>
+        <button type="submit" class="lay" :disabled="laying">Lay it on the bench <small>Enter</small></button>
       </div>
     </aside>
   </form>
@@ -325,14 +328,15 @@ main {
 .around {
   flex: 1;
   min-height: 15rem;
+  position: relative;
   display: grid;
-  grid-template: minmax(0, 1fr) auto / auto minmax(0, 1fr) auto;
-  gap: 0.4rem;
+  grid-template: auto auto / 6.8rem minmax(0, 1fr);
+  align-content: center;
 }
 .figure-place {
   grid-area: 1/2;
   min-width: 0;
-  min-height: 0;
+  max-height: 25rem;
   display: flex;
 }
 .dim {
@@ -347,15 +351,18 @@ main {
 .dim.height {
   grid-area: 1/1;
   align-self: center;
+  margin-top: 5rem;
 }
 .dim.length {
   grid-area: 2/2;
   justify-self: center;
+  margin-right: 8rem;
 }
 .dim.width {
-  grid-area: 1/3;
+  grid-area: 1/2;
   align-self: end;
-  margin-bottom: 22%;
+  justify-self: end;
+  z-index: 1;
 }
 .dim :deep(input) {
   font-size: 1.15rem;
@@ -427,7 +434,7 @@ h3:first-child {
 }
 dl {
   display: grid;
-  grid-template-columns: auto 1fr;
+  grid-template-columns: auto minmax(0, 1fr);
   margin: 0.4rem 0 0;
 }
 dt,
@@ -436,8 +443,17 @@ dd {
   border-top: 1px dotted var(--rule);
   margin: 0;
 }
+dt {
+  white-space: nowrap;
+}
 dd {
   text-align: right;
+  font-size: 0.84rem;
+  align-self: center;
+}
+.lay small {
+  font-weight: 400;
+  opacity: 0.85;
 }
 .acts {
   position: sticky;

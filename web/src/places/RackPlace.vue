@@ -32,6 +32,11 @@ const shelves = {
     kinds: ['HOUSE_RULE']
   }
 } as const
+/** A shelf that is not there, as the address has it. */
+const unknown = computed(() => {
+  const asked = String(route.params.shelf ?? '')
+  return asked && !(asked in shelves) ? asked : ''
+})
 const shelf = computed(() => {
   const asked = String(route.params.shelf ?? '')
   return asked in shelves ? (asked as keyof typeof shelves) : 'blanks'
@@ -65,6 +70,9 @@ watchEffect(() => {
         size="small"
       />
     </header>
+    <p v-if="unknown" class="unknown" role="alert">
+      There is no shelf called “{{ unknown }}”; these are the blanks.
+    </p>
     <DamagedRecords :key="shelf" :kinds="shelves[shelf].kinds" />
     <component :is="shelves[shelf].part" :key="`${shelf} ${rackDisplay}`" />
   </div>
@@ -78,17 +86,25 @@ watchEffect(() => {
 }
 header {
   display: flex;
+  flex-wrap: wrap;
   align-items: baseline;
   gap: 1.1rem;
   padding: 0.7rem 1.3rem 0.55rem;
   background: var(--rail);
   color: var(--rail-ink);
 }
+.unknown {
+  margin: 0;
+  padding: 0.5rem 1.3rem;
+  background: var(--sheet);
+  border-left: 8px solid var(--mind);
+}
 .boxes {
   color: var(--rail-quiet);
 }
 nav {
   display: flex;
+  flex-wrap: wrap;
   gap: 0.2rem;
   flex: 1;
 }

@@ -6,6 +6,7 @@ import { useBreakdown } from '../bench/breakdown'
 import NumberRow from '../bench/NumberRow.vue'
 import PlanLength from '../bench/PlanLength.vue'
 import StationFrame from '../bench/StationFrame.vue'
+import TheRest from '../bench/TheRest.vue'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
 import EditableFigure from '../drawing/EditableFigure.vue'
@@ -49,6 +50,7 @@ function measure() {
 function forget() {
   void bench.decide((plan) => delete plan.blank.measured)
 }
+const toBuy = computed(() => bench.plan?.blank.length === undefined)
 const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
 const copying =
   'Without a stop: mark the second side from the first, and the second end from its fellow; a copy is truer than two readings. Cut all parts of a box on one day.'
@@ -72,6 +74,24 @@ const copying =
         people come first.
       </p>
     </template>
+    <template #answers>
+      <template v-if="batch && !batch.cut">
+        <NumberRow id="breakdown.boxes" strong />
+        <NumberRow id="breakdown.corners" strong />
+        <NumberRow id="breakdown.opened" />
+        <NumberRow id="breakdown.offcut" />
+      </template>
+      <template v-else-if="!batch">
+        <NumberRow id="blank.needed" strong />
+        <NumberRow id="blank.needed-width" strong />
+        <NumberRow
+          v-if="!toBuy"
+          id="blank.left"
+          :label="short ? 'Too short by (under zero)' : 'Left over in length'"
+        />
+        <NumberRow id="fingers.first-rip" label="Rip the strip first to" />
+      </template>
+    </template>
     <template #decide>
       <ChoiceField
         label="Cut from"
@@ -84,46 +104,45 @@ const copying =
       />
       <BatchFields v-if="batch" />
       <template v-else>
-        <PlanLength label="Blank length" field="blank.length" />
-        <PlanLength label="Blank width" field="blank.width" />
+        <PlanLength label="Blank length" field="blank.length" house="blank.length" />
+        <PlanLength label="Blank width" field="blank.width" house="blank.width" />
+        <p v-if="toBuy" class="copy">Left empty: what to buy is told.</p>
       </template>
-      <PlanLength label="Squaring, each end" field="blank.squaring" house="blank.squaring" />
-      <PlanLength label="Kerf of the parting saw" field="blank.crosscutKerf" house="blank.kerf" fine />
-      <div v-if="!batch" class="keep">
-        <Checkbox
-          :model-value="bench.plan?.blank.keepOffcut ?? false"
-          binary
-          input-id="keep-offcut"
-          @update:model-value="bench.set('blank.keepOffcut', $event)"
-        />
-        <label for="keep-offcut">Part off the offcut too</label>
-      </div>
-      <template v-if="measured.length">
-        <PlanLength
-          v-for="(letter, i) in letters.slice(0, measured.length)"
-          :key="i"
-          :label="`${letter} measures, planed`"
-          :field="`blank.measured.${i}`"
-          fine
-        />
-        <button type="button" class="word" @click="forget">Forget the readings</button>
-      </template>
-      <button
-        v-else-if="bench.plan?.size.endThickness === undefined"
-        type="button"
-        class="word"
-        @click="measure"
-      >
-        Measure the planed parts
-      </button>
+      <TheRest>
+        <PlanLength label="Squaring, each end" field="blank.squaring" house="blank.squaring" />
+        <PlanLength label="Kerf of the parting saw" field="blank.crosscutKerf" house="blank.kerf" fine />
+        <div v-if="!batch" class="keep">
+          <Checkbox
+            :model-value="bench.plan?.blank.keepOffcut ?? false"
+            binary
+            input-id="keep-offcut"
+            @update:model-value="bench.set('blank.keepOffcut', $event)"
+          />
+          <label for="keep-offcut">Part off the offcut too</label>
+        </div>
+        <template v-if="measured.length">
+          <PlanLength
+            v-for="(letter, i) in letters.slice(0, measured.length)"
+            :key="i"
+            :label="`${letter} measures, planed`"
+            :field="`blank.measured.${i}`"
+            fine
+          />
+          <button type="button" class="word" @click="forget">Forget the readings</button>
+        </template>
+        <button
+          v-else-if="bench.plan?.size.endThickness === undefined"
+          type="button"
+          class="word"
+          @click="measure"
+        >
+          Measure the planed parts
+        </button>
+      </TheRest>
     </template>
     <template #follow>
       <template v-if="batch && !batch.cut">
-        <NumberRow id="breakdown.boxes" strong />
         <NumberRow id="breakdown.spares" />
-        <NumberRow id="breakdown.corners" strong />
-        <NumberRow id="breakdown.opened" />
-        <NumberRow id="breakdown.offcut" />
         <h4 v-if="breakdown.answer?.stops.length">Stop settings, in this order</h4>
         <ol class="stops">
           <li v-for="stop in breakdown.answer?.stops ?? []" :key="stop.length + stop.what">
@@ -137,23 +156,21 @@ const copying =
         <NumberRow id="size.end-length" label="Ends B, D cut to" />
       </template>
       <template v-else-if="!batch">
-        <NumberRow id="blank.needed" strong />
-        <NumberRow id="blank.needed-width" strong />
         <NumberRow v-if="bench.numbers.has('blank.boxes')" id="blank.boxes" />
-        <NumberRow id="blank.left" :label="short ? 'Falls short by (negative)' : 'Left over in length'" />
         <template v-if="measured.length">
           <NumberRow id="size.thickness" />
           <NumberRow id="size.thickness-spread" />
         </template>
         <NumberRow id="blank.strips" />
-        <NumberRow id="fingers.first-rip" label="Rip the strip first to" />
         <NumberRow id="size.side-length" label="Sides A, C cut to" />
         <NumberRow id="size.end-length" label="Ends B, D cut to" />
         <p class="copy">{{ copying }}</p>
-        <h4>Largest box of these proportions</h4>
-        <NumberRow id="blank.largest-length" />
-        <NumberRow id="blank.largest-width" />
-        <NumberRow id="blank.largest-height" />
+        <template v-if="!toBuy">
+          <h4>Largest box of these proportions</h4>
+          <NumberRow id="blank.largest-length" />
+          <NumberRow id="blank.largest-width" />
+          <NumberRow id="blank.largest-height" />
+        </template>
       </template>
     </template>
     <template #verdicts><VerdictList /></template>

@@ -118,6 +118,13 @@ const files = [
         rules and trained people come first.
       </p>
     </template>
+    <template #answers>
+      <NumberRow id="cut.passes" strong :label="bench.plan?.batch ? 'Passes a box' : undefined" />
+      <NumberRow id="cut.time" strong :label="bench.plan?.batch ? 'Time a box' : undefined" />
+      <NumberRow v-if="bench.plan?.batch" id="cut.batch-passes" />
+      <NumberRow v-if="bench.plan?.batch" id="cut.batch-time" />
+      <NumberRow id="jig.cutter-height" />
+    </template>
     <template #decide>
       <p class="go">
         <RouterLink
@@ -141,14 +148,9 @@ const files = [
       </p>
     </template>
     <template #follow>
-      <NumberRow id="cut.passes" strong :label="bench.plan?.batch ? 'Passes a box' : undefined" />
-      <NumberRow v-if="bench.plan?.batch" id="cut.batch-passes" strong />
       <NumberRow id="cut.setups" />
-      <NumberRow id="cut.time" strong :label="bench.plan?.batch ? 'Time a box' : undefined" />
-      <NumberRow v-if="bench.plan?.batch" id="cut.batch-time" strong />
       <NumberRow id="cut.seconds-per-pass" />
       <NumberRow id="cut.seconds-per-setup" />
-      <NumberRow id="jig.cutter-height" />
       <NumberRow id="size.end-slot-depth" />
       <NumberRow id="fingers.first-rip" label="Parts ripped first to" />
       <NumberRow v-if="bench.numbers.has('lid.line')" id="lid.line" />

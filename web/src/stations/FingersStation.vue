@@ -13,7 +13,9 @@ import {
 import ChoiceField from '../bench/ChoiceField.vue'
 import NumberRow from '../bench/NumberRow.vue'
 import PlanLength from '../bench/PlanLength.vue'
+import AssumedMark from '../bench/AssumedMark.vue'
 import StationFrame from '../bench/StationFrame.vue'
+import TheRest from '../bench/TheRest.vue'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
 import LadderRung from '../drawing/LadderRung.vue'
@@ -190,6 +192,13 @@ watch(
         <p v-if="beyond.finer" class="beyond">{{ beyond.finer }} finer: climb up and they come</p>
       </div>
     </template>
+    <template #answers>
+      <NumberRow id="fingers.slot" strong />
+      <NumberRow id="fingers.finger" strong />
+      <NumberRow id="fingers.closing-height" />
+      <NumberRow id="fingers.passes" />
+      <NumberRow id="fingers.first-rip" />
+    </template>
     <template #decide>
       <NumberRow v-if="follows" id="size.height" label="Height that follows" strong />
       <p v-if="follows" class="lead">
@@ -225,35 +234,38 @@ watch(
         />
       </div>
       <PlanLength v-if="tool === ' '" label="Its kerf, measured" field="fingers.kerf" fine />
-      <PlanLength label="Clearance" field="fingers.clearance" house="fingers.clearance" fine />
-      <ChoiceField
-        label="Count"
-        :value="bench.plan?.fingers.parity ?? 'ODD'"
-        :choices="[
-          { value: 'ODD', label: 'odd: a pair all finger-first' },
-          { value: 'EVEN', label: 'even: all four in one stack' }
-        ]"
-        @choose="parity"
-      />
-      <ChoiceField
-        label="Clearance goes"
-        :value="bench.plan?.fingers.shared ?? 'ONE_SIDE'"
-        :choices="[
-          { value: 'ONE_SIDE', label: 'all on one side' },
-          { value: 'CENTRED', label: 'to both sides' }
-        ]"
-        @choose="bench.set('fingers.shared', $event)"
-      />
-      <ChoiceField
-        label="What is left over"
-        :value="bench.plan?.fingers.leftover ?? 'RIP'"
-        :choices="[
-          { value: 'RIP', label: 'is ripped off' },
-          { value: 'EDGES', label: 'half to either edge' },
-          { value: 'LAST', label: 'to the last section' }
-        ]"
-        @choose="bench.set('fingers.leftover', $event)"
-      />
+      <AssumedMark :of="['CUTTER']" what="The cutter is" />
+      <TheRest>
+        <PlanLength label="Clearance" field="fingers.clearance" house="fingers.clearance" fine />
+        <ChoiceField
+          label="Count"
+          :value="bench.plan?.fingers.parity ?? 'ODD'"
+          :choices="[
+            { value: 'ODD', label: 'odd: a pair all finger-first' },
+            { value: 'EVEN', label: 'even: all four in one stack' }
+          ]"
+          @choose="parity"
+        />
+        <ChoiceField
+          label="Clearance goes"
+          :value="bench.plan?.fingers.shared ?? 'ONE_SIDE'"
+          :choices="[
+            { value: 'ONE_SIDE', label: 'all on one side' },
+            { value: 'CENTRED', label: 'to both sides' }
+          ]"
+          @choose="bench.set('fingers.shared', $event)"
+        />
+        <ChoiceField
+          label="What is left over"
+          :value="bench.plan?.fingers.leftover ?? 'RIP'"
+          :choices="[
+            { value: 'RIP', label: 'is ripped off' },
+            { value: 'EDGES', label: 'half to either edge' },
+            { value: 'LAST', label: 'to the last section' }
+          ]"
+          @choose="bench.set('fingers.leftover', $event)"
+        />
+      </TheRest>
       <div class="patterns">
         <button
           v-for="pattern in bench.answer?.patterns ?? []"
@@ -267,12 +279,7 @@ watch(
       </div>
     </template>
     <template #follow>
-      <NumberRow id="fingers.slot" strong />
-      <NumberRow id="fingers.finger" strong />
       <NumberRow id="fingers.pitch" />
-      <NumberRow id="fingers.passes" />
-      <NumberRow id="fingers.closing-height" />
-      <NumberRow id="fingers.first-rip" />
       <NumberRow id="fingers.rip-after-fit" />
       <NumberRow id="fingers.cuts" />
       <NumberRow id="fingers.glue-area" />

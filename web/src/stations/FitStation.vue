@@ -116,6 +116,12 @@ function when(iso: string) {
       <h3 class="sub">Test cuts so far</h3>
       <FigureView v-if="band" :figure="band" class="band" :pad="6" />
     </template>
+    <template #answers>
+      <NumberRow v-if="bench.numbers.has('fit.move')" id="fit.move" strong />
+      <NumberRow v-if="bench.numbers.has('fit.clearance')" id="fit.clearance" strong />
+      <NumberRow :id="wanted" label="Clearance wanted" :strong="!bench.numbers.has('fit.clearance')" />
+      <NumberRow id="fit.closing-height-after" />
+    </template>
     <template #decide>
       <div :key="form" class="readings">
         <div v-for="kind in ['Slot', 'Finger'] as const" :key="kind" class="three">
@@ -173,13 +179,9 @@ function when(iso: string) {
       </ul>
     </template>
     <template #follow>
-      <NumberRow id="fit.clearance" strong />
-      <NumberRow :id="wanted" label="Wanted" />
-      <NumberRow id="fit.move" strong />
       <NumberRow id="fit.next-slot" />
       <NumberRow id="fit.next-finger" />
       <NumberRow id="fit.closing-height" />
-      <NumberRow id="fit.closing-height-after" />
       <NumberRow id="fit.least-move" />
     </template>
     <template #verdicts><VerdictList /></template>

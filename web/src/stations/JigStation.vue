@@ -153,6 +153,11 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
         the line, never back out of a cut. Your machine's manual, local rules and trained people come first.
       </p>
     </template>
+    <template #answers>
+      <NumberRow v-for="id in numbers[way].slice(0, 2)" :id="id" :key="id" strong />
+      <NumberRow id="jig.cutter-height" :label="way === 'HAND' ? 'Depth line' : undefined" />
+      <NumberRow v-if="step" :id="step.number" :label="`${step.end}, ${step.title}: ${step.placeLabel}`" />
+    </template>
     <template #decide>
       <ChoiceField
         class="way"
@@ -164,14 +169,13 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
       <WayFields />
     </template>
     <template #follow>
-      <NumberRow v-for="(id, i) in numbers[way]" :id="id" :key="id" :strong="i < 2" />
+      <NumberRow v-for="id in numbers[way].slice(2)" :id="id" :key="id" />
       <NumberRow
         v-for="id in passSpacers"
         v-show="(bench.numbers.get(id)?.value ?? 0) > 0"
         :id="id"
         :key="id"
       />
-      <NumberRow id="jig.cutter-height" :label="way === 'HAND' ? 'Depth line' : undefined" />
       <NumberRow id="jig.reach-left" />
       <NumberRow id="jig.slots-finger-first" />
       <NumberRow id="jig.slots-slot-first" />
@@ -239,6 +243,14 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
   display: grid;
   grid-template-columns: repeat(4, 1fr);
   gap: 0.4rem;
+}
+@media (max-width: 900px) {
+  .steps {
+    grid-template-columns: 1fr 1fr;
+  }
+  .walk {
+    flex-wrap: wrap;
+  }
 }
 .step {
   display: grid;

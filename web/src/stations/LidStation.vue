@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import ChoiceField from '../bench/ChoiceField.vue'
+import GrooveFields from '../bench/GrooveFields.vue'
 import NothingYet from '../bench/NothingYet.vue'
 import NumberRow from '../bench/NumberRow.vue'
 import PanelFields from '../bench/PanelFields.vue'
 import PlanLength from '../bench/PlanLength.vue'
 import SeasonFields from '../bench/SeasonFields.vue'
+import AssumedMark from '../bench/AssumedMark.vue'
 import StationFrame from '../bench/StationFrame.vue'
+import TheRest from '../bench/TheRest.vue'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
 import PanelDrawing from '../drawing/PanelDrawing.vue'
@@ -39,6 +42,15 @@ const sliding = computed(() => bench.plan?.lid.kind === 'SLIDING')
         <template #ends><strong> open</strong>: the lid slides in here.</template>
       </PanelDrawing>
     </template>
+    <template #answers>
+      <template v-if="sliding">
+        <NumberRow id="lid.cut" label="Cut the lid, across" strong />
+        <NumberRow id="lid.along" label="and along its grain" strong />
+        <NumberRow id="lid.line" />
+        <NumberRow id="lid.running" />
+      </template>
+      <p v-else>No lid.</p>
+    </template>
     <template #decide>
       <ChoiceField
         label="Lid"
@@ -51,16 +63,18 @@ const sliding = computed(() => bench.plan?.lid.kind === 'SLIDING')
       />
       <template v-if="sliding">
         <PanelFields of="lid" wood="Wood of the lid" thickness="Lid thickness" />
-        <PlanLength label="Running clearance" field="lid.running" house="lid.running" fine />
-        <PlanLength label="Clearance in height" field="lid.vertical" house="lid.vertical" fine />
-        <SeasonFields />
+        <TheRest>
+          <GrooveFields of="lid" />
+          <PlanLength label="Running clearance" field="lid.running" house="lid.running" fine />
+          <PlanLength label="Clearance in height" field="lid.vertical" house="lid.vertical" fine />
+        </TheRest>
+        <TheRest title="Moisture and air"><SeasonFields /></TheRest>
+        <AssumedMark :of="['HOME']" what="Where it will live is" />
       </template>
+      <AssumedMark :of="['LID']" what="The lid is" />
     </template>
     <template #follow>
       <template v-if="sliding">
-        <NumberRow id="lid.cut" label="Lid width today" strong />
-        <NumberRow id="lid.along" strong />
-        <NumberRow id="lid.line" strong />
         <NumberRow id="lid.off" />
         <NumberRow id="fingers.low-boundary" />
         <NumberRow id="fingers.low-sections" />
@@ -70,7 +84,6 @@ const sliding = computed(() => bench.plan?.lid.kind === 'SLIDING')
         <NumberRow v-if="bench.numbers.has('lid.stop-at-ends')" id="lid.stop-at-ends" />
         <NumberRow id="lid.engagement-slid" />
         <NumberRow id="lid.least-engagement" />
-        <NumberRow id="lid.running" />
         <NumberRow id="lid.inside-height" />
         <NumberRow id="seasons.now" />
         <NumberRow id="seasons.driest" />

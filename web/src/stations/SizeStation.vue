@@ -6,7 +6,9 @@ import CornersCompared from './CornersCompared.vue'
 import ContentsFields from '../bench/ContentsFields.vue'
 import NumberRow from '../bench/NumberRow.vue'
 import PlanLength from '../bench/PlanLength.vue'
+import AssumedMark from '../bench/AssumedMark.vue'
 import StationFrame from '../bench/StationFrame.vue'
+import TheRest from '../bench/TheRest.vue'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
 import WoodChoice from '../bench/WoodChoice.vue'
@@ -114,6 +116,15 @@ function forget() {
         <div class="unfolded"><EditableFigure v-if="unfolded" :figure="unfolded" /></div>
       </template>
     </template>
+    <template #answers>
+      <NumberRow id="size.side-length" label="Sides A, C cut to" strong />
+      <NumberRow id="size.end-length" label="Ends B, D cut to" strong />
+      <NumberRow v-if="size?.from === 'OUTSIDE'" id="size.inside-length" />
+      <NumberRow v-if="size?.from === 'OUTSIDE'" id="size.inside-width" />
+      <NumberRow v-if="size?.from !== 'OUTSIDE'" id="size.outside-length" />
+      <NumberRow v-if="size?.from !== 'OUTSIDE'" id="size.outside-width" />
+      <NumberRow v-if="!typed" id="size.height" />
+    </template>
     <template #decide>
       <ChoiceField label="What leads" :value="size?.from ?? 'OUTSIDE'" :choices="leads" @choose="lead" />
       <template v-if="typed">
@@ -138,48 +149,47 @@ function forget() {
         What goes in is still tried against the inside.
         <button type="button" class="word" @click="forget">Forget it</button>
       </p>
-      <PlanLength label="Thickness of the parts" field="size.thickness" />
-      <PlanLength label="Of the ends, when it differs" field="size.endThickness" house="size.thickness" />
-      <WoodChoice label="Wood of the walls" field="walls" />
-      <ChoiceField
-        label="The ends"
-        :value="bench.plan?.ends ? 'OWN' : 'SAME'"
-        :choices="[
-          { value: 'SAME', label: 'of the same wood' },
-          { value: 'OWN', label: 'of another wood or cut' }
-        ]"
-        @choose="endsApart($event === 'OWN')"
-      />
-      <WoodChoice v-if="bench.plan?.ends" label="Wood of the ends" field="ends" rings />
-      <ChoiceField
-        label="Lower walls"
-        :value="size?.lowered?.which ?? 'NONE'"
-        :choices="lowerWalls"
-        @choose="lower"
-      />
-      <PlanLength v-if="size?.lowered" label="Height of the low wall" field="size.lowered.height" />
-      <ChoiceField
-        label="Finger tips"
-        :value="size?.tips ?? 'SAND'"
-        :choices="tips"
-        @choose="bench.set('size.tips', $event)"
-      />
-      <p class="trade">{{ tradeOffs[size?.tips ?? 'SAND'] }}</p>
-      <PlanLength
-        :label="size?.tips === 'UNDER' ? 'Tips under by' : 'Proud'"
-        field="size.proud"
-        house="size.tips"
-        fine
-      />
+      <AssumedMark :of="['LENGTH', 'WIDTH', 'HEIGHT']" what="Sizes not typed are" />
+      <TheRest>
+        <PlanLength label="Thickness of the parts" field="size.thickness" />
+        <PlanLength label="Of the ends, when it differs" field="size.endThickness" house="size.thickness" />
+        <WoodChoice label="Wood of the walls" field="walls" />
+        <ChoiceField
+          label="The ends"
+          :value="bench.plan?.ends ? 'OWN' : 'SAME'"
+          :choices="[
+            { value: 'SAME', label: 'of the same wood' },
+            { value: 'OWN', label: 'of another wood or cut' }
+          ]"
+          @choose="endsApart($event === 'OWN')"
+        />
+        <WoodChoice v-if="bench.plan?.ends" label="Wood of the ends" field="ends" rings />
+        <ChoiceField
+          label="Lower walls"
+          :value="size?.lowered?.which ?? 'NONE'"
+          :choices="lowerWalls"
+          @choose="lower"
+        />
+        <PlanLength v-if="size?.lowered" label="Height of the low wall" field="size.lowered.height" />
+        <ChoiceField
+          label="Finger tips"
+          :value="size?.tips ?? 'SAND'"
+          :choices="tips"
+          @choose="bench.set('size.tips', $event)"
+        />
+        <p class="trade">{{ tradeOffs[size?.tips ?? 'SAND'] }}</p>
+        <PlanLength
+          :label="size?.tips === 'UNDER' ? 'Tips under by' : 'Proud'"
+          field="size.proud"
+          house="size.tips"
+          fine
+        />
+      </TheRest>
+      <AssumedMark :of="['WOOD', 'THICKNESS']" what="Wood and thickness are" />
     </template>
     <template #follow>
-      <NumberRow id="size.side-length" label="Sides A, C cut to" strong />
-      <NumberRow id="size.end-length" label="Ends B, D cut to" strong />
-      <NumberRow id="size.inside-length" />
-      <NumberRow id="size.inside-width" />
-      <NumberRow v-if="size?.from !== 'OUTSIDE'" id="size.outside-length" />
-      <NumberRow v-if="size?.from !== 'OUTSIDE'" id="size.outside-width" />
-      <NumberRow v-if="!typed" id="size.height" />
+      <NumberRow v-if="size?.from !== 'OUTSIDE'" id="size.inside-length" />
+      <NumberRow v-if="size?.from !== 'OUTSIDE'" id="size.inside-width" />
       <template v-if="size?.contents">
         <NumberRow id="size.needed-length" />
         <NumberRow id="size.needed-width" />

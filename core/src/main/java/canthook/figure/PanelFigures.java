@@ -188,7 +188,8 @@ public final class PanelFigures {
                 d.note(
                         onLeft ? t + 2 : length - t - 2,
                         at[1] + 1,
-                        words,
+                        // the square says that it stops; two such lie side by side
+                        stop == null ? words : stop.number(worked.plan().display()),
                         role(end.run()),
                         onLeft ? "start" : "end",
                         stop);

@@ -101,6 +101,8 @@ final class Workbench implements AutoCloseable {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height)
                 .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        // as a maker who wants everything open; what stands in the open by itself is FoldTest's
+        context.addInitScript("localStorage.getItem('unfolded') ?? localStorage.setItem('unfolded', 'all')");
         Page page = context.newPage();
         // a machine that is busy with something else answers late and loads a page late, and that is no fault of the
         // page; how fast it is belongs to the measurements
@@ -113,6 +115,13 @@ final class Workbench implements AutoCloseable {
             }
         });
         page.onPageError(complaints::add);
+        return page;
+    }
+
+    /** A window of someone who has just come in: what is folded stands folded. */
+    Page foldedWindow(int width, int height) {
+        Page page = window(width, height);
+        page.addInitScript("localStorage.setItem('unfolded', '')");
         return page;
     }
 

@@ -169,6 +169,8 @@ public class WorkApi {
     @PostMapping("/starting-plan")
     BoxPlan startingPlan(@RequestBody StartingPlan.Wish wish) {
         BoxPlan plan = StartingPlan.of(wish);
-        return wish.saysCutter() ? plan : FirstCutter.in(plan, floor.shop(plan, List.of()));
+        return wish.saysCutter()
+                ? plan
+                : FirstCutter.in(plan, floor.shop(plan.with(plan.fingers().withAnyCutter(true)), List.of()));
     }
 }
