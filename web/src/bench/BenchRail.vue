@@ -235,6 +235,19 @@ ol {
 .station:hover:not(.here) {
   background: #24392d;
 }
+@media (max-height: 780px) {
+  .station {
+    padding-block: 0.28rem;
+  }
+  .purpose {
+    font-size: 0.78rem;
+  }
+}
+@media (max-width: 1100px) {
+  h1 {
+    font-size: 1rem;
+  }
+}
 @media (max-width: 900px) {
   .rail {
     flex: none;

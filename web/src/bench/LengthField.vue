@@ -2,6 +2,7 @@
 import InputText from 'primevue/inputtext'
 import { computed, ref, useId, watch } from 'vue'
 import { useBounds } from '../api/bounds'
+import { tellsWhatItReads } from './reading'
 import { answer as got, api, problemOf } from '../api/client'
 
 const props = withDefaults(
@@ -50,6 +51,7 @@ const least = computed(() => props.least ?? bounds.of(props.at).least)
 const most = computed(() => props.most ?? bounds.of(props.at).most)
 
 const id = useId()
+const tell = tellsWhatItReads()
 const typed = ref(props.text)
 const focused = ref(false)
 const echo = ref('')
@@ -71,7 +73,7 @@ watch(
 watch(
   () => props.unit,
   () => {
-    if (!props.text && typed.value.trim()) reading = read()
+    if (!props.text && typed.value.trim()) reading = tell(read())
   }
 )
 
@@ -216,7 +218,7 @@ function drag(event: PointerEvent) {
       spellcheck="false"
       @focus="enter"
       @blur="leave"
-      @update:model-value="reading = read()"
+      @update:model-value="reading = tell(read())"
       @keydown="key"
     />
     <span v-if="marked" class="unit">{{ unit === 'INCH' ? 'in' : 'mm' }}</span>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, useId } from 'vue'
-import type { Mark } from '../api/client'
 import { pieces } from '../drawing/fraction'
+import { layOut } from '../drawing/labels'
 import WoodDefs from '../drawing/WoodDefs.vue'
 import { useBench } from './store'
 
@@ -13,7 +13,7 @@ const { width } = useElementSize(box)
 const id = useId()
 const LEFT = 20
 const RIGHT = 40
-const TOP = 52
+const LANES = 3
 const BAR = 34
 
 const stick = computed(() => bench.answer?.stick)
@@ -21,7 +21,28 @@ const scale = computed(() =>
   stick.value ? Math.max(0.01, (width.value - LEFT - RIGHT) / stick.value.width) : 1
 )
 const x = (mm: number) => LEFT + mm * scale.value
-const y = (mm: number) => TOP + (mm * BAR) / 10
+/** Labels in lanes above the bar, where they touch neither each other nor another's leader. */
+const wanted = computed(() =>
+  (stick.value?.marks ?? []).map((m) => ({
+    at: (x(m.from) + x(m.to)) / 2,
+    wide: m.label.length * 7.9 + 6
+  }))
+)
+const placed = computed(() => layOut(wanted.value, width.value, 5))
+const used = computed(() => placed.value.reduce((n, p) => Math.max(n, p.lane + 1), 0))
+/** where the bar begins: under its labels */
+const top = computed(() => 7 + 15 * Math.max(LANES, used.value))
+const labels = computed(() =>
+  (stick.value?.marks ?? []).map((m, i) => ({
+    ...m,
+    at: wanted.value[i]?.at ?? 0,
+    from: placed.value[i]?.from ?? 0,
+    // few lanes stand close over the bar
+    lane: (placed.value[i]?.lane ?? 0) + Math.max(0, LANES - used.value)
+  }))
+)
+
+const y = (mm: number) => top.value + (mm * BAR) / 10
 
 const shapes = computed(() =>
   (stick.value?.shapes ?? [])
@@ -50,7 +71,7 @@ const ticks = computed(() =>
       let d = ''
       for (let i = 0; i + 3 < s.points.length; i += 4) {
         const long = ((s.points[i + 3] ?? 0) - (s.points[i + 1] ?? 0)) * 3.2
-        d += `M${x(s.points[i] ?? 0).toFixed(2)} ${TOP + BAR + 3}v${long.toFixed(2)}`
+        d += `M${x(s.points[i] ?? 0).toFixed(2)} ${top.value + BAR + 3}v${long.toFixed(2)}`
       }
       return { role: s.role, d }
     })
@@ -66,30 +87,7 @@ const scaleNotes = computed(() => {
   })
 })
 
-interface Label extends Mark {
-  at: number
-  from: number
-  lane: number
-  end: boolean
-}
-
-/** Labels in two lanes above the bar, moved to where they collide with none. */
-const labels = computed<Label[]>(() => {
-  const ends = [-1000, -1000, -1000]
-  const marks = [...(stick.value?.marks ?? [])].sort((a, b) => a.from + a.to - b.from - b.to)
-  return marks.map((m) => {
-    const at = (x(m.from) + x(m.to)) / 2
-    const wide = m.label.length * 7.9 + 10
-    const end = at + wide > width.value - 4
-    const from = end ? Math.min(at + 8, width.value - 2) - wide : at - 8
-    let lane = ends.findIndex((e) => e < from)
-    if (lane < 0) lane = ends.indexOf(Math.min(...ends))
-    ends[lane] = from + wide
-    return { ...m, at, from, lane, end }
-  })
-})
-
-function lights(mark: Mark) {
+function lights(mark: { id: string; number?: string | undefined }) {
   return bench.lit !== '' && (bench.lit === mark.id || bench.lit === mark.number)
 }
 </script>
@@ -105,7 +103,7 @@ function lights(mark: Mark) {
       <svg
         v-if="stick && width > 0"
         :width="width"
-        height="138"
+        :height="86 + top"
         role="group"
         aria-label="Wall height along a rule"
       >
@@ -140,7 +138,7 @@ function lights(mark: Mark) {
           class="scale"
           text-anchor="middle"
           :x="x(n.x)"
-          :y="TOP + BAR + 30"
+          :y="top + BAR + 30"
         >
           {{ n.text }}
         </text>
@@ -148,7 +146,7 @@ function lights(mark: Mark) {
           v-for="m in labels"
           :key="`to ${m.id}`"
           :class="['leader', m.role]"
-          :d="`M${m.at} ${14 + m.lane * 15}V${TOP - 4}`"
+          :d="`M${m.at} ${14 + m.lane * 15}V${top - 4}`"
         />
         <g
           v-for="m in labels"

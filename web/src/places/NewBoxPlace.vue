@@ -8,6 +8,7 @@ import { useBeginning, type Aim } from '../begin/beginning'
 import BoardPick from '../begin/BoardPick.vue'
 import CutterPick from '../begin/CutterPick.vue'
 import LikeOne from '../begin/LikeOne.vue'
+import { useReadings } from '../bench/reading'
 import LengthField from '../bench/LengthField.vue'
 import FigureView from '../drawing/FigureView.vue'
 import NumText from '../drawing/NumText.vue'
@@ -19,6 +20,7 @@ const beginning = useBeginning()
 const { aim, inside, wish, thing, plan, begun, from, assumed, refused, refusedAt } = beginning
 const woods = shallowRef<WoodView[]>([])
 const laying = ref(false)
+const readings = useReadings()
 const drawn = ref<HTMLElement>()
 
 const aims: { value: Aim; title: string; about: string }[] = [
@@ -84,6 +86,7 @@ onMounted(begin)
 async function make() {
   if (aim.value === 'LIKE') return
   laying.value = true
+  await readings()
   const id = await beginning.lay()
   laying.value = false
   if (id) await router.push({ name: 'bench', params: { id, station: 'size' } })
@@ -448,7 +451,7 @@ dt {
 }
 dd {
   text-align: right;
-  font-size: 0.84rem;
+  font-size: 0.78rem;
   align-self: center;
 }
 .lay small {

@@ -76,6 +76,7 @@ const copying =
     </template>
     <template #answers>
       <template v-if="batch && !batch.cut">
+        <p v-if="!bench.numbers.has('breakdown.boxes')" role="status">Looking for the best cuts…</p>
         <NumberRow id="breakdown.boxes" strong />
         <NumberRow id="breakdown.corners" strong />
         <NumberRow id="breakdown.opened" />

@@ -130,7 +130,10 @@ watch(
   () => [bench.answer?.sections, ladder.value.length, alternatives.value.length],
   async () => {
     await nextTick()
-    list.value?.querySelector('[aria-checked=true]')?.scrollIntoView({ block: 'center' })
+    // the ladder is moved and never the page: on a phone that would take the answer out of sight
+    const rung = list.value?.querySelector<HTMLElement>('[aria-checked=true]')
+    if (rung && list.value)
+      list.value.scrollTop = rung.offsetTop - Math.max(0, (list.value.clientHeight - rung.offsetHeight) / 2)
   },
   { immediate: true }
 )
@@ -298,6 +301,7 @@ watch(
   line-height: 1.3;
 }
 .ladder {
+  position: relative;
   flex: 1;
   min-height: 0;
   overflow: auto;

@@ -20,6 +20,9 @@ import java.util.List;
 public final class Alternatives {
     private static final String[] NUMBERS = {"no", "one", "two", "three", "four", "five", "six"};
 
+    /** Less than this is not told apart. */
+    private static final Length TELLS = Length.mm(0.05);
+
     private Alternatives() {}
 
     /**
@@ -51,6 +54,11 @@ public final class Alternatives {
         FingerChoice odd = open.with(Parity.ODD).with(Leftover.RIP);
         offer(tried, worked, "", odd.about(), true);
         offer(tried, worked, "", odd.exactly().with(Leftover.LAST), true);
+        // what nobody could tell from the first answer is none of its own
+        tried.removeIf(t -> {
+            Length tail = t.rung().layout().tail();
+            return tail.nanometres() != 0 && !tail.abs().isOver(TELLS);
+        });
         Integer same = tried.isEmpty() ? null : tried.get(0).rung().sections().count();
         offer(tried, worked, "", odd.exactly().withSections(same), false);
         if (tried.stream()
@@ -111,7 +119,7 @@ public final class Alternatives {
         Rung rung = answer.rung();
         Length off = rung.closing().length().minus(rung.band().wished());
         List<String> costs = new ArrayList<>();
-        if (off.abs().isOver(Length.mm(0.05))) {
+        if (off.abs().isOver(TELLS)) {
             costs.add(display.number(off.abs(), Precision.FIT) + (off.isPositive() ? " higher" : " lower"));
         }
         int more = rung.cuts().count() - first;

@@ -72,7 +72,7 @@ class AxeTest {
         }
         if (how.equals("new")) {
             page.getByText("New box").first().click();
-            page.waitForSelector("form");
+            page.waitForSelector("form .figure svg");
         }
         if (how.equals("working")) {
             page.locator(".slate .number").first().click();

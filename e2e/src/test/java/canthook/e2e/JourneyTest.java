@@ -54,22 +54,19 @@ class JourneyTest {
     void aBoxFromNothing() throws IOException {
         Page page = bench.window();
         page.navigate(bench.address);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New box"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New box"))
                 .click();
         field(page, "Name").fill("Sorting tray");
-        field(page, "It is for").fill("Sorting beans from chaff");
-        field(page, "Length").fill("200");
-        field(page, "Width").fill("5 1/2 in");
-        field(page, "Height of the wall").fill("80+8");
-        field(page, "Thickness of the board").fill("abc");
-        assertThat(page.getByText("Thickness of the board: “abc” has “abc”, which is not a unit known here"))
+        field(page, "Long").fill("200");
+        field(page, "Wide").fill("5 1/2 in");
+        field(page, "High").fill("80+8");
+        field(page, "Thickness").fill("abc");
+        assertThat(page.getByText("Thickness: “abc” has “abc”, which is not a unit known here"))
                 .isVisible();
-        field(page, "Thickness of the board").fill("7");
-        field(page, "Length of the board").fill("70cm");
-        field(page, "Width of the board").fill("95");
-        field(page, "Cutter").fill("the 8 mm bit");
-        field(page, "Kerf of the cutter, measured").fill("8");
+        field(page, "Thickness").fill("7");
+        field(page, "or another, kerf measured").fill("8");
         page.keyboard().press("Enter");
+        page.waitForURL("**/size");
 
         // size: 200 + 2 × 0.4, 139.7 + 0.8, 200 − 14
         reads(page, "size.side-length", "200.8 mm");
@@ -84,7 +81,7 @@ class JourneyTest {
         // fingers: 11 × 8 − 6 × 0.12 = 87.28
         station(page, "Fingers");
         assertThat(page.locator(".recommended"))
-                .containsText("11: one pass a slot with the 8 mm bit; 0.72 mm to rip off");
+                .containsText("11: one pass a slot with stacked cutter; 0.72 mm to rip off");
         reads(page, "fingers.closing-height", "87.28 mm");
         page.keyboard().press("[");
         assertThat(page.locator(".rung.chosen .count")).hasText("9");
@@ -93,8 +90,12 @@ class JourneyTest {
         page.keyboard().press("]");
         reads(page, "fingers.slot", "8.00 mm");
 
-        // blank: 2 × 200.8 + 2 × 140.5 + 3 × 8 + 20 = 726.6, 26.6 too long for 700
+        // blank: 2 × 200.8 + 2 × 140.5 + 3 × 8 + 20 = 726.6: to buy, and 26.6 too long for 700
         station(page, "Blank");
+        assertThat(page.locator("nav.rail .here")).containsText("to buy: 726.6 ×");
+        field(page, "Blank length").fill("70cm");
+        field(page, "Blank width").fill("95");
+        field(page, "Blank width").blur();
         reads(page, "blank.needed", "726.6 mm");
         assertThat(page.locator("[data-code=BLANK_TOO_SHORT]")).containsText("26.6 mm too short");
         field(page, "Kerf of the parting saw").fill("2");

@@ -40,7 +40,9 @@ class ScreenshotsTest {
             take(page, "working");
             page.navigate(bench.address + "/boxes");
             page.getByText("New box").first().click();
-            page.waitForSelector("form");
+            page.waitForSelector("form .figure svg");
+            page.keyboard().type("248");
+            page.waitForTimeout(700);
             take(page, "new-box");
             // last, for these change what is kept
             whenTheDiskIsFull(page, bench);

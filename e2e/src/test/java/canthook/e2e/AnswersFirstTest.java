@@ -1,0 +1,134 @@
+package canthook.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Whoever walks up to a station reads the answer at once, and comes from nothing to a stick in a few acts. */
+class AnswersFirstTest {
+    private static final List<String> BOXES =
+            List.of("envelope-drawer", "packet-tray", "germination-box", "packet-drawers");
+    private static final List<String> STATIONS =
+            List.of("size", "fingers", "blank", "jig", "fit", "cut", "bottom", "lid");
+
+    private static Workbench bench;
+
+    @BeforeAll
+    static void open() throws IOException {
+        bench = new Workbench();
+    }
+
+    @AfterAll
+    static void close() {
+        assertThat(bench.complaints()).isEmpty();
+        bench.close();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1280, 800", "1024, 768", "390, 844"})
+    void everyAnswerIsInViewAtEveryStationOfEveryBox(int width, int height) {
+        Page page = bench.foldedWindow(width, height);
+        for (String box : BOXES) {
+            for (String station : STATIONS) {
+                String where = box + "/" + station;
+                page.navigate(bench.address + "/boxes/" + where);
+                Locator answer = page.locator(".the-answer");
+                // a batch's answer comes once its cuts are found
+                page.waitForFunction(
+                        "() => /\\d|No lid|No bottom/.test(document.querySelector('.the-answer')?.textContent ?? '')");
+                BoundingBox at = answer.boundingBox();
+                assertThat(at.y).as(where + " begins").isGreaterThanOrEqualTo(0);
+                assertThat(at.y + at.height).as(where + " ends").isLessThanOrEqualTo(height);
+                assertThat(at.x + at.width).as(where + " is wide").isLessThanOrEqualTo(width);
+                assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+                        .as(where + ": the page")
+                        .isLessThanOrEqualTo(width);
+            }
+        }
+    }
+
+    /** What is folded tells its values, opens by key, and a field in it works as any. */
+    @Test
+    void nothingThatIsFoldedIsLost() {
+        Page page = bench.foldedWindow(1280, 800);
+        String box = bench.copyOf(page, "envelope-drawer");
+        page.navigate(bench.address + "/boxes/" + box + "/bottom");
+        Locator rest = page.locator("details.rest").first();
+        assertThat(rest.locator("summary"))
+                .containsText("groove width 6, groove depth 4.5, groove above bottom edge 8");
+        Locator field = page.getByLabel("Groove depth", new Page.GetByLabelOptions().setExact(true));
+        assertThat(field.isVisible()).isFalse();
+        rest.locator("summary").focus();
+        page.keyboard().press("Enter");
+        assertThat(field.isVisible()).isTrue();
+        field.fill("5");
+        field.blur();
+        rest.locator("summary").click();
+        assertThat(rest.locator("summary")).containsText("groove depth 5");
+    }
+
+    /** From nothing to a printed stick: a click, a typed value and a choice are an act each. */
+    @Test
+    void aBoxFromNothingToItsStickInTwelveActs() throws IOException {
+        Page page = bench.foldedWindow(1280, 800);
+        page.navigate(bench.address + "/boxes");
+        List<String> acts = new ArrayList<>();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New box"))
+                .click();
+        acts.add("new box");
+        page.waitForSelector("form .figure svg");
+        page.keyboard().type("210");
+        acts.add("long");
+        page.getByLabel("Wide", new Page.GetByLabelOptions().setExact(true)).fill("140");
+        acts.add("wide");
+        page.getByLabel("High", new Page.GetByLabelOptions().setExact(true)).fill("90");
+        acts.add("high");
+        assertThat(page.locator(".follows")).hasText("outside 210 × 140 × 90");
+        page.keyboard().press("Enter");
+        acts.add("on the bench");
+        page.waitForSelector(".stick svg");
+        Download printed =
+                page.waitForDownload(() -> page.getByText("Print at 1:1").click());
+        acts.add("print");
+        assertThat(Files.readString(printed.path())).contains("<svg").contains("closes");
+        assertThat(acts).hasSizeLessThanOrEqualTo(12);
+    }
+
+    @Test
+    void whatIsAssumedIsShownUntilItIsSaid() {
+        Page page = bench.foldedWindow(1280, 800);
+        page.navigate(bench.address + "/new-box");
+        page.waitForSelector("form .figure svg");
+        page.keyboard().type("300");
+        assertThat(page.locator("aside .buy")).containsText("To buy");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/size");
+        Locator assumed = page.locator(".decide .assumed");
+        assertThat(assumed).hasCount(2);
+        // to type one of the sizes says that one
+        Locator wide = page.getByLabel("Outside width", new Page.GetByLabelOptions().setExact(true));
+        wide.fill("180");
+        wide.blur();
+        page.locator(".decide .assumed").first().click();
+        assertThat(assumed).hasCount(1);
+        page.locator("nav.rail a[href$='/cut']").click();
+        Locator asked = page.locator("[data-code=STILL_ASSUMED]");
+        assertThat(asked).containsText("the wood, the thickness, the cutter, the bottom, the lid");
+        asked.locator(".fix").click();
+        assertThat(asked).hasCount(0);
+    }
+}
