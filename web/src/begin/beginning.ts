@@ -17,7 +17,6 @@ export function useBeginning() {
   const refused = ref('')
   const refusedAt = ref('')
   let turn = 0
-  let growing: Promise<void> = Promise.resolve()
 
   const from = computed<NonNullable<Wish['from']>>(() =>
     aim.value === 'OUTSIDE'
@@ -43,6 +42,12 @@ export function useBeginning() {
         }
   }
 
+  function refuse(error: unknown) {
+    const problem = problemOf(error)
+    refused.value = problem.detail
+    refusedAt.value = (problem.field ?? '').replace(/^things\[0\]\./, '')
+  }
+
   async function grow() {
     const mine = ++turn
     try {
@@ -54,29 +59,25 @@ export function useBeginning() {
       refused.value = ''
       refusedAt.value = ''
     } catch (error) {
-      if (mine !== turn) return
-      const problem = problemOf(error)
-      refused.value = problem.detail
-      refusedAt.value = (problem.field ?? '').replace(/^things\[0\]\./, '')
+      if (mine === turn) refuse(error)
     }
   }
-  const soon = useDebounceFn(() => (growing = grow()), 60)
+  const soon = useDebounceFn(grow, 60)
   watch([wish, thing, aim, inside], () => void soon(), { deep: true })
   watch(
     () => wish.unit,
     (unit) => localStorage.setItem('unit', unit ?? 'MILLIMETRE')
   )
-  growing = grow()
+  void grow()
 
   /** Lays the box on the bench: its number there. Whatever was typed last counts. */
   async function lay(): Promise<string | undefined> {
-    await growing
-    await grow()
-    if (refused.value || !plan.value) return undefined
+    turn++
     try {
-      return (await answer(api.POST('/api/boxes', { body: { plan: plan.value } }))).id
+      const last = await answer(api.POST('/api/starting-plan', { body: said() }))
+      return (await answer(api.POST('/api/boxes', { body: { plan: last } }))).id
     } catch (error) {
-      refused.value = problemOf(error).detail
+      refuse(error)
       return undefined
     }
   }

@@ -46,7 +46,7 @@ const nameOf = (id: string) => boxes.value.find((b) => b.id === id)?.name ?? id
     <PlainField label="Spare sides" field="batch.spareSides" unit="" whole />
     <PlainField label="Spare ends" field="batch.spareEnds" unit="" whole />
     <ChoiceField
-      label="Runs may break"
+      label="Split a box’s parts"
       :value="batch.broken"
       :choices="broken"
       @choose="bench.set('batch.broken', $event)"

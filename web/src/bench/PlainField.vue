@@ -36,13 +36,18 @@ const typed = ref(value.value)
 watch(value, (now) => {
   if (!typed.value.trim() !== !now || Number(typed.value.replace(',', '.')) !== Number(now)) typed.value = now
 })
+/** Beside degrees Celsius, for those who read the other scale; typed with an F behind it is understood. */
+const fahrenheit = computed(() =>
+  props.unit === '°C' && value.value ? `${Math.round(Number(value.value) * 1.8 + 32)} °F` : ''
+)
 const shown = computed(
   () => error.value || (bench.problem?.field === props.field ? bench.problem.detail : '')
 )
 
 function read() {
   const text = typed.value.trim().replace(',', '.')
-  const number = Number(text)
+  const inF = props.unit === '°C' ? /^(-?[\d.]+)\s*°?F$/i.exec(text) : null
+  const number = inF ? Math.round(((Number(inF[1]) - 32) / 1.8) * 10) / 10 : Number(text)
   if (!text && props.optional) {
     error.value = ''
     void bench.set(props.field, undefined, `plain ${props.field}`)
@@ -78,7 +83,9 @@ function leave() {
         @update:model-value="read"
         @blur="leave"
       />
-      <span class="unit">{{ unit }}</span>
+      <span class="unit"
+        >{{ unit }}<template v-if="fahrenheit"> ({{ fahrenheit }})</template></span
+      >
     </span>
     <span :id="`${id}-says`" class="error" aria-live="polite">{{ shown }}</span>
   </div>

@@ -21,10 +21,12 @@ const open = unfolded.all()
       <slot name="decide" />
     </section>
     <slot name="verdicts" />
-    <details v-if="$slots.follow" class="follow" :open="open" aria-label="More numbers">
-      <summary>More numbers</summary>
-      <slot name="follow" />
-    </details>
+    <section v-if="$slots.follow" class="follow" aria-label="More numbers">
+      <details :open="open">
+        <summary>More numbers</summary>
+        <slot name="follow" />
+      </details>
+    </section>
   </div>
 </template>
 

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
+import Select from 'primevue/select'
 import { useToast } from 'primevue/usetoast'
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { watchDebounced } from '@vueuse/core'
+import { useEventListener, watchDebounced } from '@vueuse/core'
 import { answer, api, problemOf, type ShelfBox } from '../api/client'
 import FigureView from '../drawing/FigureView.vue'
 import { woodTint } from '../drawing/tint'
@@ -17,13 +18,29 @@ const total = ref(0)
 const put = ref<ShelfBox[]>([])
 const putTotal = ref(0)
 const search = ref('')
+const order = ref<'NEWEST' | 'NAME' | 'LARGEST'>('NEWEST')
+const wood = ref('')
+const stage = ref<'ANY' | 'PLANNED' | 'TESTED' | 'AT_THE_SAW'>('ANY')
+const woods = ref<{ value: string; label: string }[]>([])
+const find = ref<{ $el: HTMLInputElement }>()
 const unkept = ref<Unkept[]>([])
 const failed = ref('')
 let turn = 0
 
 /** A page of the shelf, and how many boxes there are in all. */
 async function page(archived: boolean, from: number): Promise<[ShelfBox[], number]> {
-  const asked = api.GET('/api/boxes', { params: { query: { archived, search: search.value, from } } })
+  const asked = api.GET('/api/boxes', {
+    params: {
+      query: {
+        archived,
+        search: search.value,
+        wood: wood.value,
+        stage: stage.value,
+        order: order.value,
+        from
+      }
+    }
+  })
   const found = await answer(asked)
   return [found, Number((await asked).response.headers.get('X-Total-Count') ?? found.length)]
 }
@@ -42,6 +59,23 @@ async function load() {
   }
 }
 watchDebounced(search, load, { debounce: 150 })
+watch([order, wood, stage], load)
+const sieved = computed(() => Boolean(search.value || wood.value || stage.value !== 'ANY'))
+
+/** Slash looks for a box, n begins one. */
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (
+    (event.target as HTMLElement).closest('input, textarea, [role=combobox]') ||
+    event.ctrlKey ||
+    event.metaKey
+  )
+    return
+  if (event.key === '/') {
+    event.preventDefault()
+    find.value?.$el.focus()
+  }
+  if (event.key === 'n') void router.push('/new-box')
+})
 
 async function more(archived: boolean) {
   try {
@@ -69,7 +103,20 @@ async function back(box: ShelfBox) {
 onMounted(() => {
   document.title = 'Boxes – Cant Hook'
   void load()
+  void whatWoods()
 })
+
+async function whatWoods() {
+  try {
+    const [here, known] = await Promise.all([
+      answer(api.GET('/api/boxes/woods')),
+      answer(api.GET('/api/woods'))
+    ])
+    woods.value = here.map((id) => ({ value: id, label: known.find((w) => w.id === id)?.name ?? id }))
+  } catch (error) {
+    failed.value = problemOf(error).detail
+  }
+}
 
 async function copy(box: ShelfBox) {
   await answer(api.POST('/api/boxes/{id}/copy', { params: { path: { id: box.id } } }))
@@ -114,7 +161,7 @@ async function bring(event: Event) {
     <header>
       <h1>Boxes</h1>
       <RouterLink to="/rack" class="rack-link">Rack</RouterLink>
-      <InputText v-model="search" placeholder="Search" aria-label="Search the boxes" />
+      <InputText ref="find" v-model="search" placeholder="Search  /" aria-label="Search the boxes" />
       <label class="bring"
         >Bring in a file<input type="file" accept="application/json,.json" class="sr-only" @change="bring"
       /></label>
@@ -122,7 +169,45 @@ async function bring(event: Event) {
     </header>
     <main>
       <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
-      <p v-if="boxes && !boxes.length && search" class="empty">No box here answers to “{{ search }}”.</p>
+      <p v-if="total > 1 || sieved" class="sieve">
+        <Select
+          v-model="order"
+          :options="[
+            { value: 'NEWEST', label: 'newest first' },
+            { value: 'NAME', label: 'by name' },
+            { value: 'LARGEST', label: 'largest first' }
+          ]"
+          option-label="label"
+          option-value="value"
+          size="small"
+          aria-label="Order"
+        />
+        <Select
+          v-model="wood"
+          :options="[{ value: '', label: 'any wood' }, ...woods]"
+          option-label="label"
+          option-value="value"
+          size="small"
+          aria-label="Wood"
+        />
+        <Select
+          v-model="stage"
+          :options="[
+            { value: 'ANY', label: 'however far' },
+            { value: 'PLANNED', label: 'planned' },
+            { value: 'TESTED', label: 'test cut made' },
+            { value: 'AT_THE_SAW', label: 'begun at the saw' }
+          ]"
+          option-label="label"
+          option-value="value"
+          size="small"
+          aria-label="How far it has come"
+        />
+        <span>{{ total }} {{ total === 1 ? 'box' : 'boxes' }}</span>
+      </p>
+      <p v-if="boxes && !boxes.length && sieved" class="empty">
+        No box here answers to that<template v-if="search"> and “{{ search }}”</template>.
+      </p>
       <p v-else-if="boxes && !boxes.length" class="empty">
         The shelf is empty. A box begins with what it must hold or fit and the board you have: press
         <strong>New box</strong>.
@@ -235,6 +320,14 @@ main {
   background: var(--sheet);
   border-left: 8px solid var(--cut);
   padding: 0.6rem 0.9rem;
+}
+.sieve {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem;
+  align-items: center;
+  margin: 0 0 1rem;
+  color: var(--quiet);
 }
 .empty {
   max-width: 34rem;

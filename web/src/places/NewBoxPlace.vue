@@ -108,19 +108,21 @@ async function make() {
         aria-label="Name"
       />
     </header>
-    <nav class="aims" role="radiogroup" aria-label="What it is for">
-      <button
-        v-for="a in aims"
-        :key="a.value"
-        type="button"
-        role="radio"
-        class="aim"
-        :aria-checked="aim === a.value"
-        @click="aim = a.value"
-      >
-        <strong>{{ a.title }}</strong>
-        <span>{{ a.about }}</span>
-      </button>
+    <nav aria-label="What it is for">
+      <div class="aims" role="radiogroup" aria-label="What it is for">
+        <button
+          v-for="a in aims"
+          :key="a.value"
+          type="button"
+          role="radio"
+          class="aim"
+          :aria-checked="aim === a.value"
+          @click="aim = a.value"
+        >
+          <strong>{{ a.title }}</strong>
+          <span>{{ a.about }}</span>
+        </button>
+      </div>
     </nav>
     <main ref="drawn">
       <div class="ask">

@@ -171,9 +171,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <p v-if="run.setup" class="setup">
         New set-up: {{ run.now.parts }}, {{ run.now.face }}. Reference edge to key, fence or stop.
       </p>
-      <p v-else-if="run.now.extra" class="setup">
-        New part {{ run.now.parts }}: bring it up to where the others are.
-      </p>
+      <p v-else-if="run.now.extra" class="setup">Cut {{ run.now.parts }} alone, up to this cut.</p>
       <FigureView v-if="run.now.jig" :figure="run.now.jig" class="drawing" :most-scale="200" />
       <SawStick :run="run" />
     </main>

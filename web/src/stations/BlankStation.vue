@@ -111,7 +111,7 @@ const copying =
       </template>
       <TheRest>
         <PlanLength label="Squaring, each end" field="blank.squaring" house="blank.squaring" />
-        <PlanLength label="Kerf of the parting saw" field="blank.crosscutKerf" house="blank.kerf" fine />
+        <PlanLength label="Crosscut and rip kerf" field="blank.crosscutKerf" house="blank.kerf" fine />
         <div v-if="!batch" class="keep">
           <Checkbox
             :model-value="bench.plan?.blank.keepOffcut ?? false"

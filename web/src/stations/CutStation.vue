@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import NumberRow from '../bench/NumberRow.vue'
 import StationFrame from '../bench/StationFrame.vue'
+import { caution } from '../bench/cautions'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
 import FigureView from '../drawing/FigureView.vue'
@@ -112,11 +113,7 @@ const files = [
         </section>
         <p v-if="!setups.some((s) => s.passes)">Nothing can be cut yet: see the Jig station.</p>
       </div>
-      <p class="caution">
-        Unplug while you set up. Clamp stacks, push boards and hold-downs, hands never in line with the
-        cutter, never feed with its rotation by hand, never back out of a cut. Your machine's manual, local
-        rules and trained people come first.
-      </p>
+      <p class="caution">{{ caution(bench.plan?.jig.way ?? 'SLED_KEY') }}</p>
     </template>
     <template #answers>
       <NumberRow id="cut.passes" strong :label="bench.plan?.batch ? 'Passes a box' : undefined" />

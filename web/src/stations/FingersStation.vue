@@ -142,7 +142,7 @@ watch(
 <template>
   <StationFrame
     question="How many fingers?"
-    hint="Each rung is the real wall edge, mate closed on it. Choose by eye; [ and ] climb."
+    hint="Each rung is the real wall edge, mate closed on it. Choose by eye: tap a count."
   >
     <template #drawing>
       <p class="recommended">

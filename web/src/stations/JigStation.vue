@@ -4,6 +4,7 @@ import type { BoxPlan } from '../api/client'
 import ChoiceField from '../bench/ChoiceField.vue'
 import NumberRow from '../bench/NumberRow.vue'
 import StationFrame from '../bench/StationFrame.vue'
+import { caution } from '../bench/cautions'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
 import WayFields from '../bench/WayFields.vue'
@@ -148,10 +149,7 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
           </div>
         </div>
       </template>
-      <p class="caution">
-        Unplug before you set or measure. Guard block where the cutter comes out, travel stop, hands out of
-        the line, never back out of a cut. Your machine's manual, local rules and trained people come first.
-      </p>
+      <p class="caution">{{ caution(way) }}</p>
     </template>
     <template #answers>
       <NumberRow v-for="id in numbers[way].slice(0, 2)" :id="id" :key="id" strong />

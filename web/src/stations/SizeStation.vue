@@ -32,7 +32,7 @@ const tips = [
   { value: 'UNDER', label: 'under, plane faces' }
 ]
 const tradeOffs: Record<string, string> = {
-  SAND: 'Little to remove, little room for a shallow cut.',
+  SAND: 'Little to remove. A shallow slot leaves tips low.',
   TRIM: 'Sure to clear the face; wants a router or a saw afterwards.',
   BY_DESIGN: 'Shows the joint; the box measures more over the tips.',
   UNDER: 'Planes along the grain only; the walls end thinner.'
@@ -126,7 +126,7 @@ function forget() {
       <NumberRow v-if="!typed" id="size.height" />
     </template>
     <template #decide>
-      <ChoiceField label="What leads" :value="size?.from ?? 'OUTSIDE'" :choices="leads" @choose="lead" />
+      <ChoiceField label="Size from" :value="size?.from ?? 'OUTSIDE'" :choices="leads" @choose="lead" />
       <template v-if="typed">
         <PlanLength
           :label="size?.from === 'INSIDE' ? 'Inside length' : 'Outside length'"
@@ -139,9 +139,9 @@ function forget() {
         <PlanLength label="The place, length" field="size.opening.length" />
         <PlanLength label="The place, width" field="size.opening.width" />
         <PlanLength label="The place, height" field="size.opening.height" />
-        <PlanLength label="Leave along" field="size.opening.clearLength" />
-        <PlanLength label="Leave across" field="size.opening.clearWidth" />
-        <PlanLength label="Leave above" field="size.opening.clearHeight" />
+        <PlanLength label="Clearance lengthwise" field="size.opening.clearLength" />
+        <PlanLength label="Clearance crosswise" field="size.opening.clearWidth" />
+        <PlanLength label="Clearance above" field="size.opening.clearHeight" />
         <p class="trade">A tray on runners wants its room across exact; along it may be loose.</p>
       </template>
       <ContentsFields v-if="size?.from === 'CONTENTS'" />

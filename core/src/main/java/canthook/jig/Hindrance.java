@@ -78,7 +78,7 @@ final class Hindrance {
         for (Way other : able) {
             if (other == Way.STOPS || other == Way.HAND) {
                 fixes.add(new Fix(
-                        other == Way.STOPS ? "Index by a stop on a scale" : "Cut by hand",
+                        other == Way.STOPS ? "Take a stop on a scale" : "Cut by hand",
                         plan.with(plan.jig().with(other))));
             }
         }

@@ -123,7 +123,7 @@ public final class Stations {
     private static String cut(WorkedPlan worked) {
         int passes = worked.cuts().passes().count();
         return passes == 0
-                ? "waits for a way to index"
+                ? "waits for a jig"
                 : passes
                         + (worked.jig().way() == Way.HAND ? " slots" : " passes")
                         + (worked.plan().batch() == null ? ", " : " a box, ")

@@ -67,7 +67,7 @@ public enum HouseRule {
             "a caliper is no better, and its small inside jaws read slots narrow."),
     KERF_DIFFERS(
             Group.FIT,
-            "A kerf is measured afresh when it reads off by",
+            "Offer a new kerf when the slot is off by",
             Kind.LENGTH,
             0.03,
             0.005,
@@ -109,7 +109,7 @@ public enum HouseRule {
             "less leaves a whisker of wood between two passes."),
     ONE_LOWER_BY(
             Group.FINGERS,
-            "May close lower by, for one pass a slot",
+            "Height given up for one-pass slots",
             Kind.LENGTH,
             1,
             0,
@@ -164,7 +164,7 @@ public enum HouseRule {
             0.3,
             0.01,
             3,
-            "more is a step at the edges one feels, and a stress the glue feels."),
+            "more is a step at the edges one feels, and strains the glue."),
     SQUARING(
             Group.BLANK,
             "Squaring loss at each end of a blank",

@@ -98,7 +98,7 @@ class JourneyTest {
         field(page, "Blank width").blur();
         reads(page, "blank.needed", "726.6 mm");
         assertThat(page.locator("[data-code=BLANK_TOO_SHORT]")).containsText("26.6 mm too short");
-        field(page, "Kerf of the parting saw").fill("2");
+        field(page, "Crosscut and rip kerf").fill("2");
         field(page, "Blank length").fill("710");
         reads(page, "blank.left", "1.4 mm");
         assertThat(page.locator("[data-code=BLANK_TOO_SHORT]")).hasCount(0);

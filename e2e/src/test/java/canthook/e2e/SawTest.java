@@ -91,7 +91,7 @@ class SawTest {
                 .click();
         Locator cannot = page.locator("[data-code=WAY_CANNOT]");
         assertThat(cannot).containsText("needs equal sections");
-        cannot.getByText("Index by a stop on a scale").click();
+        cannot.getByText("Take a stop on a scale").click();
         assertThat(cannot).hasCount(0);
         assertThat(page.locator(".instruction")).containsText("Stop to");
         page.context().close();

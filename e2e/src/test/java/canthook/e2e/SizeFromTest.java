@@ -41,7 +41,7 @@ class SizeFromTest {
     @Test
     void whatGoesInWithDividersMakesTheBox() {
         Page page = size("envelope-drawer");
-        Workbench.choose(page, "What leads", "what goes in");
+        Workbench.choose(page, "Size from", "what goes in");
         Workbench.type(page, "How many", "3");
         Workbench.type(page, "things, along", "70");
         Workbench.type(page, "things, play along", "2");
@@ -66,7 +66,7 @@ class SizeFromTest {
         assertThat(wrong).containsText("across");
         page.getByLabel("dibber, across").press("Escape");
 
-        Workbench.choose(page, "What leads", "the outside");
+        Workbench.choose(page, "Size from", "the outside");
         assertThat(page.getByLabel("Outside length", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("286");
         Workbench.type(page, "Outside length", "250");
@@ -81,9 +81,9 @@ class SizeFromTest {
     @Test
     void aPlaceAndItsClearancesMakeTheBoxAndUnequalEndsWantTwoHeights() {
         Page page = size("germination-box");
-        Workbench.choose(page, "What leads", "the place it fits");
+        Workbench.choose(page, "Size from", "the place it fits");
         Workbench.type(page, "The place, length", "12");
-        Workbench.type(page, "Leave along", "1/2");
+        Workbench.type(page, "Clearance lengthwise", "1/2");
         assertThat(number(page, "size.outside-length")).containsText("11");
         page.locator(".slate [data-number='size.outside-length']").click();
         assertThat(page.locator(".working")).containsText("12 − 0.5");

@@ -6,15 +6,22 @@ import canthook.server.storage.SayWhyItDidNotStart;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ApplicationListener;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Lazy;
+import org.springframework.core.env.Environment;
 
 /** Starts the application. */
 @SpringBootApplication
 public class CantHook {
     public static void main(String[] args) {
         try {
-            application(CantHook.class).run(args);
+            SpringApplication application = application(CantHook.class);
+            // the last line of a start: whoever reads it can go there
+            application.addListeners((ApplicationListener<ApplicationReadyEvent>) ready ->
+                    System.out.println(where(ready.getApplicationContext().getEnvironment())));
+            application.run(args);
         } catch (RuntimeException e) {
             if (SayWhyItDidNotStart.sentence(e).isEmpty()) {
                 throw e;
@@ -22,6 +29,11 @@ public class CantHook {
             // it has been said
             System.exit(2);
         }
+    }
+
+    private static String where(Environment set) {
+        return "Cant Hook: http://" + set.getProperty("server.address") + ":" + set.getProperty("local.server.port")
+                + "   (data in " + set.getProperty("canthook.data") + "; Ctrl C stops it)";
     }
 
     /** The application, not yet started. */

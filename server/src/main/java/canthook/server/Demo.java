@@ -10,21 +10,21 @@ import canthook.server.rack.WoodApi.OwnWood;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
-/** Puts the boxes of the seed library on an empty shelf. */
+/** Puts the boxes of the seed library on an empty shelf, before the first request is answered. */
 @Component
 @ConditionalOnProperty("canthook.demo")
-class Demo implements ApplicationRunner {
+class Demo implements SmartInitializingSingleton {
     private final Shelf shelf;
     private final Rack rack;
     private final ObjectMapper json;
@@ -49,11 +49,19 @@ class Demo implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments arguments) throws IOException {
+    public void afterSingletonsInstantiated() {
         if (!shelf.isEmpty()) {
             return;
         }
-        fillRack();
+        try {
+            fillRack();
+            fillShelf();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void fillShelf() throws IOException {
         Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:demo/?-*.json");
         List<Resource> inOrder = Arrays.stream(files)
                 .sorted(Comparator.comparing(r -> String.valueOf(r.getFilename())))

@@ -221,6 +221,41 @@ class DamagedRecordsTest extends ServerTestBase {
         assertThat(get("/api/boxes?search=sowing FRAME&from=24").body()).hasSize(6);
         assertThat(total("/api/boxes?search=sowing frame 2")).isEqualTo("11");
         assertThat(get("/api/boxes?search=frame_").body()).isEmpty();
+    }
+
+    @Test
+    void theShelfIsSievedAndPutInOrder() {
+        ObjectNode tray = demoPlan("3-packet-tray.json");
+        String id = post("/api/boxes", node().set("plan", tray.put("name", "Zinnia tray")))
+                .body()
+                .path("id")
+                .asText();
+        box("aster box");
+        assertThat(get("/api/boxes?search=dibber").text())
+                .as("what goes in is searched too")
+                .contains(id);
+        assertThat(get("/api/boxes?search=zinnia&wood="
+                                + tray.path("walls").path("wood").asText())
+                        .body())
+                .hasSize(1);
+        assertThat(get("/api/boxes?search=zinnia&wood=oak-white").body()).isEmpty();
+        assertThat(get("/api/boxes/woods").text())
+                .contains(tray.path("walls").path("wood").asText());
+        assertThat(get("/api/boxes?search=zinnia&stage=TESTED").body()).isEmpty();
+        post("/api/boxes/" + id + "/test-cuts", "{\"slots\":[8],\"fingers\":[7.9]}");
+        assertThat(get("/api/boxes?search=zinnia&stage=TESTED").body()).hasSize(1);
+        assertThat(get("/api/boxes?search=zinnia&stage=PLANNED").body()).isEmpty();
+        post("/api/boxes/" + id + "/runs", null);
+        assertThat(get("/api/boxes?search=zinnia&stage=AT_THE_SAW").body()).hasSize(1);
+        JsonNode byName = get("/api/boxes?order=NAME&most=100").body();
+        String before = "";
+        for (JsonNode box : byName) {
+            String name = box.path("name").asText();
+            assertThat(name).usingComparator(String.CASE_INSENSITIVE_ORDER).isGreaterThanOrEqualTo(before);
+            before = name;
+        }
+        assertThat(get("/api/boxes?order=SIDEWAYS").status()).isEqualTo(400);
+        assertThat(box("Names")).as("its address is the list of names").isEqualTo("names-box");
         assertThat(get("/api/boxes/names?search=sowing").body()).hasSize(30);
         assertThat(get("/api/boxes?from=-1").field()).isEqualTo("from");
         assertThat(get("/api/boxes?most=5000").field()).isEqualTo("most");

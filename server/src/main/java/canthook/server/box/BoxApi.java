@@ -12,7 +12,10 @@ import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import canthook.server.box.Shelf.KeptBox;
 import canthook.server.box.Shelf.Named;
+import canthook.server.box.Shelf.Order;
 import canthook.server.box.Shelf.Place;
+import canthook.server.box.Shelf.Sieve;
+import canthook.server.box.Shelf.Stage;
 import canthook.server.keeping.Damaged;
 import canthook.server.rack.ShopFloor;
 import canthook.shop.TestCut;
@@ -101,15 +104,23 @@ public class BoxApi {
     ResponseEntity<List<ShelfBox>> all(
             @RequestParam(defaultValue = "false") boolean archived,
             @RequestParam(defaultValue = "") String search,
+            @RequestParam(defaultValue = "") String wood,
+            @RequestParam(defaultValue = "ANY") Stage stage,
+            @RequestParam(defaultValue = "NEWEST") Order order,
             @RequestParam(defaultValue = "0") int from,
             @RequestParam(defaultValue = "24") int most) {
         FROM.check("from", from);
         MOST.check("most", most);
+        Sieve sieve = new Sieve(archived, search, wood, stage, order);
         return ResponseEntity.ok()
-                .header(TOTAL, String.valueOf(shelf.found(archived, search)))
-                .body(shelf.page(archived, search, from, most).stream()
-                        .map(this::onShelf)
-                        .toList());
+                .header(TOTAL, String.valueOf(shelf.found(sieve)))
+                .body(shelf.page(sieve, from, most).stream().map(this::onShelf).toList());
+    }
+
+    /** Ids of the woods the boxes on the shelf are made of. */
+    @GetMapping("/woods")
+    List<String> woods() {
+        return shelf.woods();
     }
 
     /** Boxes by name, the box saved last first: to choose one from. */

@@ -17,20 +17,34 @@ interface BoxMapper {
 
     record StateRow(long revision, String plan) {}
 
+    /** By what a box is found, and its place in an order. */
+    record FoundBy(String name, String words, String wood, double longest) {}
+
     record TestCutRow(long id, String reading, String madeAt) {}
 
-    /** Which boxes are found is told by the index alone; only the plans of those that are shown are read. */
-    @Select("SELECT id, revision, plan, archived, saved_at, name FROM box WHERE id IN (SELECT id FROM box"
-            + " WHERE archived = #{archived} AND instr(words, #{words}) > 0"
-            + " ORDER BY saved_at DESC, id LIMIT #{most} OFFSET #{from}) ORDER BY saved_at DESC, id")
-    List<BoxRow> page(
-            @Param("archived") int archived,
-            @Param("words") String words,
-            @Param("from") int from,
-            @Param("most") int most);
+    String SIEVE = " WHERE archived = #{archived} AND instr(words, #{words}) > 0"
+            + "<if test=\"wood != ''\"> AND wood = #{wood}</if>"
+            + "<if test=\"stage == 'PLANNED'\"> AND NOT EXISTS (SELECT 1 FROM test_cut t WHERE t.box_id = box.id AND t.removed = 0)"
+            + " AND NOT EXISTS (SELECT 1 FROM saw_run r WHERE r.box_id = box.id)</if>"
+            + "<if test=\"stage == 'TESTED'\"> AND EXISTS (SELECT 1 FROM test_cut t WHERE t.box_id = box.id AND t.removed = 0)"
+            + " AND NOT EXISTS (SELECT 1 FROM saw_run r WHERE r.box_id = box.id)</if>"
+            + "<if test=\"stage == 'AT_THE_SAW'\"> AND EXISTS (SELECT 1 FROM saw_run r WHERE r.box_id = box.id)</if>";
 
-    @Select("SELECT count(*) FROM box WHERE archived = #{archived} AND instr(words, #{words}) > 0")
-    int found(@Param("archived") int archived, @Param("words") String words);
+    /** What of the shelf is asked for, as it is bound. */
+    record Asked(int archived, String words, String wood, String stage, String order, int from, int most) {}
+
+    /** What of the shelf is asked for. Which boxes are found is told by the index alone; only the plans of those shown are read. */
+    @Select("<script>SELECT id, revision, plan, archived, saved_at, name FROM box" + SIEVE + " ORDER BY <choose>"
+            + "<when test=\"order == 'NAME'\">name COLLATE NOCASE, id</when>"
+            + "<when test=\"order == 'LARGEST'\">longest DESC, id</when>"
+            + "<otherwise>saved_at DESC, id</otherwise></choose> LIMIT #{most} OFFSET #{from}</script>")
+    List<BoxRow> page(Asked asked);
+
+    @Select("<script>SELECT count(*) FROM box" + SIEVE + "</script>")
+    int found(Asked asked);
+
+    @Select("SELECT DISTINCT wood FROM box WHERE archived = 0 AND wood != '' ORDER BY wood")
+    List<String> woods();
 
     @Select("SELECT id, name FROM box WHERE archived = 0 AND instr(words, #{words}) > 0"
             + " ORDER BY saved_at DESC, id LIMIT #{most}")
@@ -46,24 +60,21 @@ interface BoxMapper {
     @Select("SELECT count(*) FROM box")
     long count();
 
-    @Insert("INSERT INTO box (id, revision, plan, saved_at, name, words)"
-            + " VALUES (#{id}, 1, #{plan}, #{at}, #{name}, #{words}) ON CONFLICT DO NOTHING")
+    @Insert(
+            "INSERT INTO box (id, revision, plan, saved_at, name, words, wood, longest)"
+                    + " VALUES (#{id}, 1, #{plan}, #{at}, #{found.name}, #{found.words}, #{found.wood}, #{found.longest}) ON CONFLICT DO NOTHING")
     int insert(
-            @Param("id") String id,
-            @Param("plan") String plan,
-            @Param("at") String at,
-            @Param("name") String name,
-            @Param("words") String words);
+            @Param("id") String id, @Param("plan") String plan, @Param("at") String at, @Param("found") FoundBy found);
 
-    @Update("UPDATE box SET plan = #{plan}, revision = revision + 1, saved_at = #{at}, name = #{name}, words = #{words}"
+    @Update("UPDATE box SET plan = #{plan}, revision = revision + 1, saved_at = #{at},"
+            + " name = #{found.name}, words = #{found.words}, wood = #{found.wood}, longest = #{found.longest}"
             + " WHERE id = #{id} AND revision = #{revision}")
     int update(
             @Param("id") String id,
             @Param("revision") long revision,
             @Param("plan") String plan,
             @Param("at") String at,
-            @Param("name") String name,
-            @Param("words") String words);
+            @Param("found") FoundBy found);
 
     @Insert("INSERT INTO box_history (box_id, revision, plan, saved_at) VALUES (#{id}, #{revision}, #{plan}, #{at})")
     void remember(

@@ -1,6 +1,8 @@
 package canthook.server.box;
 
+import canthook.length.Length;
 import canthook.plan.BoxPlan;
+import canthook.plan.SizeWish;
 import canthook.refusal.Refused;
 import canthook.server.box.BoxMapper.BoxRow;
 import canthook.server.box.BoxMapper.StateRow;
@@ -17,6 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -75,27 +78,69 @@ public class Shelf {
     /** All boxes that can be read. */
     @Transactional(readOnly = true)
     public List<KeptBox> all(boolean archived) {
-        return page(archived, "", 0, Integer.MAX_VALUE).stream()
+        return page(new Sieve(archived, "", "", Stage.ANY, Order.NEWEST), 0, Integer.MAX_VALUE).stream()
                 .flatMap(place -> Optional.ofNullable(place.box()).stream())
                 .toList();
     }
 
+    private static final Set<String> NOT_A_BOX = Set.of("names", "woods");
+
+    /** How far a box has come. */
+    public enum Stage {
+        ANY,
+        /** Neither tested nor begun at the saw. */
+        PLANNED,
+        /** A test cut is kept for it. */
+        TESTED,
+        /** A run was begun. */
+        AT_THE_SAW
+    }
+
+    /** In which order a shelf stands. */
+    public enum Order {
+        NEWEST,
+        NAME,
+        LARGEST
+    }
+
+    /**
+     * What of the shelf is asked for.
+     *
+     * @param words that the name, the purpose, the wood or what goes in hold together
+     * @param wood id of the walls' wood; empty for any
+     */
+    public record Sieve(boolean archived, String words, String wood, Stage stage, Order order) {}
+
     /**
      * Places on the shelf, the newest first; a damaged box keeps its place.
      *
-     * @param words that the name, purpose or wood holds
      */
     @Transactional(readOnly = true)
-    public List<Place> page(boolean archived, String words, int from, int most) {
-        return boxes.page(archived ? 1 : 0, searched(words), from, most).stream()
-                .map(this::place)
-                .toList();
+    public List<Place> page(Sieve sieve, int from, int most) {
+        return boxes.page(asked(sieve, from, most)).stream().map(this::place).toList();
     }
 
     /** How many are found. */
     @Transactional(readOnly = true)
-    public int found(boolean archived, String words) {
-        return boxes.found(archived ? 1 : 0, searched(words));
+    public int found(Sieve sieve) {
+        return boxes.found(asked(sieve, 0, 0));
+    }
+
+    /** Woods the boxes on the shelf are made of. */
+    @Transactional(readOnly = true)
+    public List<String> woods() {
+        return boxes.woods();
+    }
+
+    private static BoxMapper.Asked asked(Sieve sieve, int from, int most) {
+        return new BoxMapper.Asked(
+                sieve.archived() ? 1 : 0,
+                searched(sieve.words()),
+                sieve.wood(),
+                sieve.stage().name(),
+                sieve.order().name(),
+                from,
+                most);
     }
 
     @Transactional(readOnly = true)
@@ -155,9 +200,11 @@ public class Shelf {
     /** Keeps a new box under a readable id made from its name. */
     @Transactional
     public KeptBox add(BoxPlan plan, List<TestCut> cuts) {
-        String base = Ids.readable(plan.name(), "box");
+        String readable = Ids.readable(plan.name(), "box");
+        // an address of the shelf itself is no box's
+        String base = NOT_A_BOX.contains(readable) ? readable + "-box" : readable;
         String id = base;
-        for (int n = 2; boxes.insert(id, write(plan), now(), plan.name(), words(plan)) == 0; n++) {
+        for (int n = 2; boxes.insert(id, write(plan), now(), foundBy(plan)) == 0; n++) {
             id = base + "-" + n;
         }
         boxes.remember(id, 1, write(plan), now());
@@ -176,7 +223,7 @@ public class Shelf {
     public long save(String id, long revision, BoxPlan plan) {
         String text = write(plan);
         String at = now();
-        if (boxes.update(id, revision, text, at, plan.name(), words(plan)) == 0) {
+        if (boxes.update(id, revision, text, at, foundBy(plan)) == 0) {
             BoxRow stands = row(id);
             if (stands.revision() == revision + 1 && stands.plan().equals(text)) {
                 return revision + 1;
@@ -258,10 +305,23 @@ public class Shelf {
         return new Place(row.id(), row.name(), row.savedAt(), box, null);
     }
 
-    /** What a box is searched by. */
-    private static String words(BoxPlan plan) {
-        return searched(plan.name() + " " + plan.purpose() + " "
-                + plan.walls().known().name() + " " + plan.walls().wood());
+    private static BoxMapper.FoundBy foundBy(BoxPlan plan) {
+        SizeWish size = plan.size();
+        StringBuilder words = new StringBuilder(plan.name())
+                .append(' ')
+                .append(plan.purpose())
+                .append(' ')
+                .append(plan.walls().known().name())
+                .append(' ')
+                .append(plan.walls().wood());
+        if (size.contents() != null) {
+            size.contents().items().forEach(item -> words.append(' ').append(item.name()));
+        }
+        return new BoxMapper.FoundBy(
+                plan.name(),
+                searched(words.toString()),
+                plan.walls().wood(),
+                Length.longer(size.length(), size.width()).mm());
     }
 
     private static String searched(String words) {
