@@ -19,7 +19,8 @@ const put = ref<ShelfBox[]>([])
 const putTotal = ref(0)
 const search = ref('')
 const order = ref<'NEWEST' | 'NAME' | 'LARGEST'>('NEWEST')
-const wood = ref('')
+const ANY = 'ANY'
+const wood = ref(ANY)
 const stage = ref<'ANY' | 'PLANNED' | 'TESTED' | 'AT_THE_SAW'>('ANY')
 const woods = ref<{ value: string; label: string }[]>([])
 const find = ref<{ $el: HTMLInputElement }>()
@@ -34,7 +35,7 @@ async function page(archived: boolean, from: number): Promise<[ShelfBox[], numbe
       query: {
         archived,
         search: search.value,
-        wood: wood.value,
+        wood: wood.value === ANY ? '' : wood.value,
         stage: stage.value,
         order: order.value,
         from
@@ -60,7 +61,7 @@ async function load() {
 }
 watchDebounced(search, load, { debounce: 150 })
 watch([order, wood, stage], load)
-const sieved = computed(() => Boolean(search.value || wood.value || stage.value !== 'ANY'))
+const sieved = computed(() => Boolean(search.value || wood.value !== ANY || stage.value !== 'ANY'))
 
 /** Slash looks for a box, n begins one. */
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -184,7 +185,7 @@ async function bring(event: Event) {
         />
         <Select
           v-model="wood"
-          :options="[{ value: '', label: 'any wood' }, ...woods]"
+          :options="[{ value: ANY, label: 'any wood' }, ...woods]"
           option-label="label"
           option-value="value"
           size="small"

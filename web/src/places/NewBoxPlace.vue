@@ -514,5 +514,17 @@ dd {
   .dim {
     width: 4.6rem;
   }
+  .ask {
+    flex-wrap: wrap;
+  }
+  .acts {
+    position: fixed;
+    inset: auto 0 0;
+    padding: 0.6rem 1rem;
+    z-index: 4;
+  }
+  aside {
+    padding-bottom: 4rem;
+  }
 }
 </style>

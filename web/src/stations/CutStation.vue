@@ -87,6 +87,7 @@ const files = [
               <span class="title">{{ cut.title }}</span>
               <span class="span"><NumText :text="`${cut.from}–${cut.to}`" /></span>
               <button
+                v-if="cut.place !== cut.from"
                 type="button"
                 class="plain place"
                 :title="`${cut.placeLabel}: show the working`"

@@ -139,6 +139,7 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
               <span class="span">cuts <NumText :text="`${s.from}–${s.to}`" /></span>
             </button>
             <button
+              v-if="s.place !== s.from"
               type="button"
               class="plain place"
               :title="`${s.placeLabel}: show the working`"

@@ -20,6 +20,7 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Puts the boxes of the seed library on an empty shelf, before the first request is answered. */
 @Component
@@ -28,11 +29,13 @@ class Demo implements SmartInitializingSingleton {
     private final Shelf shelf;
     private final Rack rack;
     private final ObjectMapper json;
+    private final TransactionTemplate keeping;
 
-    Demo(Shelf shelf, Rack rack, ObjectMapper json) {
+    Demo(Shelf shelf, Rack rack, ObjectMapper json, TransactionTemplate keeping) {
         this.shelf = shelf;
         this.rack = rack;
         this.json = json;
+        this.keeping = keeping;
     }
 
     /** What lies on the demo's rack. */
@@ -53,12 +56,14 @@ class Demo implements SmartInitializingSingleton {
         if (!shelf.isEmpty()) {
             return;
         }
-        try {
-            fillRack();
-            fillShelf();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        keeping.executeWithoutResult(all -> {
+            try {
+                fillRack();
+                fillShelf();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        });
     }
 
     private void fillShelf() throws IOException {

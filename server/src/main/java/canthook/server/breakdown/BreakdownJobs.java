@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.RejectedExecutionException;
@@ -149,8 +150,10 @@ public class BreakdownJobs {
     /** Loads the machine part of the library before anybody waits for it. */
     @EventListener(ApplicationReadyEvent.class)
     void warm() {
-        one.execute(
-                () -> solver.makesAll(new BreakdownTask(List.of(), List.of(), NOTHING_LOST), List.of(), Watch.PATIENT));
+        // not while the first page is being answered
+        CompletableFuture.delayedExecutor(3, TimeUnit.SECONDS, one)
+                .execute(() -> solver.makesAll(
+                        new BreakdownTask(List.of(), List.of(), NOTHING_LOST), List.of(), Watch.PATIENT));
     }
 
     synchronized Job ask(Question question, Batch batch) {
