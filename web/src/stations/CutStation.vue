@@ -26,8 +26,10 @@ const meetings = computed(() => bench.answer?.cuts?.meetings ?? [])
 const paper = ref('a4')
 const file = (name: string) => `/api/boxes/${bench.id}/${name}`
 const sheets = computed(() => [
+  { label: 'Everything in one', file: `papers.pdf?paper=${paper.value}` },
+  { label: 'Shop sheet', file: `shop-sheet.pdf?paper=${paper.value}` },
   { label: 'Run sheet', file: `run-sheet.pdf?paper=${paper.value}` },
-  { label: 'Story stick', file: `stick.pdf?paper=${paper.value}` },
+  { label: 'Stick', file: `stick.pdf?paper=${paper.value}` },
   { label: 'Corner templates', file: `corners.pdf?paper=${paper.value}` }
 ])
 const files = [
@@ -138,7 +140,14 @@ const files = [
           <option value="a4">A4</option>
           <option value="letter">Letter</option>
         </select>
-        <a v-for="sheet in sheets" :key="sheet.label" :href="file(sheet.file)" download>{{ sheet.label }}</a>
+        <a
+          v-for="sheet in sheets"
+          :key="sheet.label"
+          :href="file(sheet.file)"
+          target="_blank"
+          @click="bench.keep()"
+          >{{ sheet.label }}</a
+        >
       </div>
       <p class="files">
         <span>In files</span>

@@ -3,7 +3,14 @@ package canthook.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.Result;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -16,8 +23,12 @@ import org.apache.pdfbox.contentstream.operator.Operator;
 import org.apache.pdfbox.cos.COSNumber;
 import org.apache.pdfbox.pdfparser.PDFStreamParser;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlineItem;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** What is printed or cut from a file is read back and measured. */
@@ -192,6 +203,96 @@ class PaperTest extends ServerTestBase {
                     .isEqualTo(IntStream.rangeClosed(1, passes)
                             .mapToObj(String::valueOf)
                             .toList());
+        }
+    }
+
+    private static String text(byte[] pdf) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document).replace("\r", "");
+        }
+    }
+
+    /** Every size a maker takes off the shop sheet is the worked number as the bench shows it, in any display. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"1-germination-box.json", "2-envelope-drawer.json", "3-packet-tray.json", "4-drawer-batch.json"})
+    void theShopSheetTellsTheWorkedNumbers(String file) throws IOException {
+        for (String display : new String[] {"METRIC", "DECIMAL_INCH", "FRACTION_32"}) {
+            ObjectNode plan = demoPlan(file).put("display", display);
+            String id = box(plan);
+            JsonNode answer = post("/api/work", node().set("plan", plan)).body();
+            for (String paper : new String[] {"a4", "letter"}) {
+                byte[] pdf = bytes("/api/boxes/" + id + "/shop-sheet.pdf?paper=" + paper);
+                String told = text(pdf);
+                for (String number : new String[] {
+                    "size.side-length",
+                    "size.end-length",
+                    "fingers.first-rip",
+                    "fingers.slot",
+                    "fingers.finger",
+                    "jig.gap",
+                    "jig.key",
+                    "jig.cutter-height",
+                    "bottom.cut",
+                    "bottom.along",
+                    "lid.cut",
+                    "lid.along",
+                    "lid.line"
+                }) {
+                    for (JsonNode shown : answer.path("numbers")) {
+                        if (shown.path("id").asText().equals(number)) {
+                            assertThat(told)
+                                    .as(file + " " + display + " " + number)
+                                    .contains(shown.path("text").asText());
+                        }
+                    }
+                }
+                try (PDDocument document = Loader.loadPDF(pdf)) {
+                    assertThat(document.getNumberOfPages()).isLessThanOrEqualTo(2);
+                }
+            }
+        }
+    }
+
+    /** A camera reads the code off the printed sheet. */
+    @Test
+    void theCodeOnTheSheetOpensTheBox() throws Exception {
+        String id = box(demoPlan("2-envelope-drawer.json"));
+        try (PDDocument document = Loader.loadPDF(bytes("/api/boxes/" + id + "/shop-sheet.pdf"))) {
+            BufferedImage seen = new PDFRenderer(document).renderImageWithDPI(0, 150);
+            int[] dots = seen.getRGB(0, 0, seen.getWidth(), seen.getHeight(), null, 0, seen.getWidth());
+            Result read = new QRCodeReader()
+                    .decode(new BinaryBitmap(
+                            new HybridBinarizer(new RGBLuminanceSource(seen.getWidth(), seen.getHeight(), dots))));
+            assertThat(read.getText()).isEqualTo("http://localhost/boxes/" + id);
+        }
+    }
+
+    @Test
+    void whatCannotBeMadeSaysSoInLargeLetters() throws IOException {
+        ObjectNode plan = demoPlan("2-envelope-drawer.json");
+        ((ObjectNode) plan.path("blank")).put("length", 300);
+        plan.put("name", "Ящик для семян 🌱 " + "very long ".repeat(5).strip());
+        byte[] pdf = bytes("/api/boxes/" + box(plan) + "/shop-sheet.pdf");
+        assertThat(text(pdf))
+                .contains("CANNOT BE MADE AS IT STANDS")
+                .contains("too short")
+                .contains("Ящик");
+    }
+
+    @Test
+    void allPapersComeInOneWithTheirContents() throws IOException {
+        String id = box(demoPlan("1-germination-box.json"));
+        try (PDDocument document = Loader.loadPDF(bytes("/api/boxes/" + id + "/papers.pdf?paper=letter"))) {
+            PDFTextStripper first = new PDFTextStripper();
+            first.setEndPage(1);
+            String contents = first.getText(document);
+            for (PDOutlineItem item :
+                    document.getDocumentCatalog().getDocumentOutline().children()) {
+                int at = document.getPages().indexOf(item.findDestinationPage(document)) + 1;
+                assertThat(contents).containsPattern(Pattern.quote(item.getTitle()) + "\\s+" + at + "\\b");
+            }
+            assertThat(contents).contains("Shop sheet", "Run sheet", "Stick", "Corner templates");
         }
     }
 }

@@ -7,6 +7,8 @@ import canthook.planner.WorkedPlan;
 import canthook.server.box.Shelf;
 import canthook.server.box.Shelf.KeptBox;
 import canthook.server.rack.ShopFloor;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -23,6 +25,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Project files, story sticks, templates, run sheets. */
 @RestController
@@ -32,10 +35,12 @@ public class ExportApi {
     private static final MediaType DXF = MediaType.valueOf("application/dxf;charset=US-ASCII");
     private final Shelf shelf;
     private final ShopFloor floor;
+    private final Clock clock;
 
-    ExportApi(Shelf shelf, ShopFloor floor) {
+    ExportApi(Shelf shelf, ShopFloor floor, Clock clock) {
         this.shelf = shelf;
         this.floor = floor;
+        this.clock = clock;
     }
 
     @GetMapping("/boxes/{id}/project.json")
@@ -100,6 +105,39 @@ public class ExportApi {
     @GetMapping(value = "/boxes/{id}/run-sheet.pdf", produces = "application/pdf")
     ResponseEntity<byte[]> runSheet(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
         return sent(RunSheet.pdf(worked(id), Paper.byName(paper)), MediaType.APPLICATION_PDF, id + "-run-sheet.pdf");
+    }
+
+    @GetMapping(value = "/boxes/{id}/shop-sheet.pdf", produces = "application/pdf")
+    ResponseEntity<byte[]> shopSheet(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        return shown(Papers.shopSheet(of(id), Paper.byName(paper)), id + "-shop-sheet.pdf");
+    }
+
+    @GetMapping(value = "/boxes/{id}/papers.pdf", produces = "application/pdf")
+    ResponseEntity<byte[]> papers(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        return shown(Papers.all(of(id), Paper.byName(paper)), id + "-papers.pdf");
+    }
+
+    /** The box as it is kept, and where a device opens it. */
+    private Papers.Of of(String id) {
+        KeptBox box = shelf.get(id);
+        String address = ServletUriComponentsBuilder.fromCurrentContextPath()
+                .path("/boxes/" + id)
+                .toUriString();
+        return new Papers.Of(
+                Planner.work(box.plan(), floor.shop(box.plan(), box.cuts())),
+                box.revision(),
+                LocalDate.now(clock),
+                address);
+    }
+
+    /** Shown by the browser, from where it is printed. */
+    private static ResponseEntity<byte[]> shown(byte[] body, String name) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline().filename(name).build().toString())
+                .body(body);
     }
 
     private WorkedPlan worked(String id) {

@@ -50,6 +50,20 @@ final class Lettering {
         to.endText();
     }
 
+    /** How wide words are, in points; what the font lacks counts as wide as an m. */
+    double width(String text, PDFont font, double size) throws IOException {
+        double wide = 0;
+        for (int c : text.replace("−", "-")
+                .replace("′", "'")
+                .replace("″", "\"")
+                .codePoints()
+                .toArray()) {
+            String letter = Character.toString(c);
+            wide += font.getStringWidth(knows(font, letter) ? letter : "m");
+        }
+        return wide * size / 1000;
+    }
+
     private static void show(PDPageContentStream to, StringBuilder run, PDFont font, float size) throws IOException {
         if (!run.isEmpty()) {
             to.setFont(font, size);

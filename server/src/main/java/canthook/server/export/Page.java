@@ -1,0 +1,280 @@
+package canthook.server.export;
+
+import canthook.figure.Figure;
+import canthook.figure.Figure.Dimension;
+import canthook.figure.Figure.Note;
+import canthook.figure.Figure.Shape;
+import canthook.figure.Figure.Side;
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.EncodeHintType;
+import com.google.zxing.WriterException;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.QRCodeWriter;
+import java.awt.Color;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+
+/** An upright sheet of paper that is written and drawn on in millimetres from its upper left corner, black on white. */
+final class Page implements AutoCloseable {
+    private static final double POINTS = 72 / 25.4;
+
+    /** A dimension line stands this far off the drawing, and the next as far off that, millimetres. */
+    private static final double LANE = 6;
+
+    private final PDPageContentStream to;
+    private final Lettering lettering;
+    private final double width;
+    private final double height;
+
+    Page(PDDocument document, Lettering lettering, Paper paper) throws IOException {
+        this.lettering = lettering;
+        // on its long side: the paper is known lying down
+        this.width = paper.height();
+        this.height = paper.width();
+        PDPage sheet = new PDPage(new PDRectangle((float) (width * POINTS), (float) (height * POINTS)));
+        document.addPage(sheet);
+        to = new PDPageContentStream(document, sheet);
+    }
+
+    double width() {
+        return width;
+    }
+
+    double height() {
+        return height;
+    }
+
+    void words(double x, double y, String text, PDFont font, double size) throws IOException {
+        to.setNonStrokingColor(Color.BLACK);
+        lettering.write(to, px(x), py(y), text, font, (float) size);
+    }
+
+    /** Words whose middle, or whose end, stands at a place. */
+    void words(double x, double y, String text, PDFont font, double size, double share) throws IOException {
+        words(x - share * lettering.width(text, font, size) / POINTS, y, text, font, size);
+    }
+
+    void line(double x1, double y1, double x2, double y2, double thick) throws IOException {
+        to.setStrokingColor(Color.BLACK);
+        to.setLineWidth((float) (thick * POINTS));
+        to.moveTo(px(x1), py(y1));
+        to.lineTo(px(x2), py(y2));
+        to.stroke();
+    }
+
+    void box(double x, double y, double wide, double high, double thick) throws IOException {
+        to.setStrokingColor(Color.BLACK);
+        to.setLineWidth((float) (thick * POINTS));
+        to.addRect(px(x), py(y + high), (float) (wide * POINTS), (float) (high * POINTS));
+        to.stroke();
+    }
+
+    /** Where the sheet is folded, marked at both its edges. */
+    void fold(double y) throws IOException {
+        line(0, y, 6, y, 0.1);
+        line(width - 6, y, width, y, 0.1);
+    }
+
+    /** A code that a device reads and opens an address by. */
+    void code(double x, double y, double wide, String address) throws IOException {
+        BitMatrix dots;
+        try {
+            dots = new QRCodeWriter().encode(address, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 0));
+        } catch (WriterException e) {
+            throw new IOException("An address no code can hold", e);
+        }
+        double dot = wide / dots.getWidth();
+        to.setNonStrokingColor(Color.BLACK);
+        for (int i = 0; i < dots.getWidth(); i++) {
+            for (int k = 0; k < dots.getHeight(); k++) {
+                if (dots.get(i, k)) {
+                    to.addRect(px(x + i * dot), py(y + (k + 1) * dot), (float) (dot * POINTS), (float) (dot * POINTS));
+                }
+            }
+        }
+        to.fill();
+    }
+
+    /**
+     * Draws a figure with its dimensions as large as a place on the sheet allows.
+     *
+     * @return how much of the height it takes
+     */
+    double figure(Figure figure, double x, double y, double wide, double high) throws IOException {
+        double left = room(figure, Side.LEFT);
+        double top = room(figure, Side.ABOVE);
+        double scale = Math.min(
+                (wide - left - room(figure, Side.RIGHT)) / figure.width(),
+                (high - top - room(figure, Side.BELOW)) / figure.height());
+        Placed at = new Placed(figure, x + left, y + top, scale);
+        for (Shape shape : figure.shapes()) {
+            shape(shape, at);
+        }
+        List<double[]> taken = new ArrayList<>();
+        for (Dimension dimension : figure.dimensions()) {
+            dimension(dimension, at, taken);
+        }
+        for (Note note : figure.notes()) {
+            double share = note.anchor().equals("middle") ? 0.5 : note.anchor().equals("end") ? 1 : 0;
+            boolean letter = note.role().equals("pencil");
+            words(
+                    at.x(note.x()),
+                    at.y(note.y()) + (letter ? 1.5 : 1),
+                    note.text(),
+                    letter ? Lettering.BOLD : Lettering.PLAIN,
+                    letter ? 12 : 8,
+                    share);
+        }
+        return figure.height() * scale + top + room(figure, Side.BELOW);
+    }
+
+    private static double room(Figure figure, Side side) {
+        return figure.dimensions().stream()
+                .filter(d -> d.side() == side)
+                .mapToDouble(d -> (d.lane() + 1) * LANE + 4)
+                .max()
+                .orElse(1);
+    }
+
+    /** Where a figure's millimetres lie on the sheet. */
+    private record Placed(Figure figure, double left, double top, double scale) {
+        double x(double mm) {
+            return left + (mm - figure.left()) * scale;
+        }
+
+        double y(double mm) {
+            return top + (mm - figure.top()) * scale;
+        }
+
+        double end() {
+            return x(figure.left() + figure.width());
+        }
+
+        double foot() {
+            return y(figure.top() + figure.height());
+        }
+    }
+
+    private void shape(Shape shape, Placed at) throws IOException {
+        List<Double> p = shape.points();
+        if (shape.role().startsWith("ticks")) {
+            for (int i = 0; i + 3 < p.size(); i += 4) {
+                line(at.x(p.get(i)), at.y(p.get(i + 1)), at.x(p.get(i + 2)), at.y(p.get(i + 3)), 0.1);
+            }
+            return;
+        }
+        if (p.size() == 4) {
+            double thick = shape.role().equals("reference-edge") ? 0.9 : 0.2;
+            line(at.x(p.get(0)), at.y(p.get(1)), at.x(p.get(2)), at.y(p.get(3)), thick);
+            return;
+        }
+        path(p, at);
+        to.setNonStrokingColor(grey(shape.role()));
+        to.fill();
+        to.setStrokingColor(Color.BLACK);
+        to.setLineWidth((float) (0.2 * POINTS));
+        path(p, at);
+        to.closePath();
+        to.stroke();
+    }
+
+    /** White paper, and greys a copier keeps apart: what lies deeper or is cut away is darker. */
+    private static Color grey(String role) {
+        if (role.contains("waste") || role.equals("cut-away") || role.equals("cutter") || role.equals("kerf")) {
+            return new Color(0xB8, 0xB8, 0xB8);
+        }
+        if (role.startsWith("standing-inside")) {
+            return new Color(0x8C, 0x8C, 0x8C);
+        }
+        if (role.contains("end") || role.startsWith("mate") || role.equals("key") || role.equals("stop")) {
+            return new Color(0xD8, 0xD8, 0xD8);
+        }
+        return Color.WHITE;
+    }
+
+    private void path(List<Double> p, Placed at) throws IOException {
+        to.moveTo(px(at.x(p.get(0))), py(at.y(p.get(1))));
+        for (int i = 2; i < p.size(); i += 2) {
+            to.lineTo(px(at.x(p.get(i))), py(at.y(p.get(i + 1))));
+        }
+    }
+
+    private void dimension(Dimension d, Placed at, List<double[]> taken) throws IOException {
+        double off = (d.lane() + 1) * LANE - 1;
+        double x1 = at.x(d.x1());
+        double x2 = at.x(d.x2());
+        double y1 = at.y(d.y1());
+        double y2 = at.y(d.y2());
+        switch (d.side()) {
+            case ABOVE -> level(d, x1, x2, at.top() - off, y1, taken);
+            case BELOW -> level(d, x1, x2, at.foot() + off, y1, taken);
+            case LEFT -> upright(d, y1, y2, at.left() - off, x1);
+            case RIGHT -> upright(d, y1, y2, at.end() + off, x1);
+        }
+    }
+
+    /** A text that would touch one that stands already is lifted over it, on a leader. */
+    private void level(Dimension d, double x1, double x2, double y, double from, List<double[]> taken)
+            throws IOException {
+        line(x1, from, x1, y, 0.08);
+        line(x2, from, x2, y, 0.08);
+        line(x1, y, x2, y, 0.15);
+        tick(x1, y);
+        tick(x2, y);
+        double middle = (x1 + x2) / 2;
+        double half = lettering.width(d.text(), Lettering.BOLD, 9) / POINTS / 2 + 0.6;
+        double foot = y - 0.8;
+        boolean lifted = false;
+        while (touches(taken, middle, half, foot)) {
+            foot -= 3.6;
+            lifted = true;
+        }
+        taken.add(new double[] {middle - half, middle + half, foot});
+        if (lifted) {
+            line(middle, y, middle, foot + 0.6, 0.08);
+        }
+        words(middle, foot, d.text(), Lettering.BOLD, 9, 0.5);
+    }
+
+    private static boolean touches(List<double[]> taken, double middle, double half, double foot) {
+        return taken.stream()
+                .anyMatch(t -> Math.abs(t[2] - foot) < 3.4 && t[0] < middle + half && t[1] > middle - half);
+    }
+
+    private void upright(Dimension d, double y1, double y2, double x, double from) throws IOException {
+        line(from, y1, x, y1, 0.08);
+        line(from, y2, x, y2, 0.08);
+        line(x, y1, x, y2, 0.15);
+        tick(x, y1);
+        tick(x, y2);
+        to.saveGraphicsState();
+        to.transform(org.apache.pdfbox.util.Matrix.getRotateInstance(Math.PI / 2, px(x - 0.8), py((y1 + y2) / 2)));
+        lettering.write(
+                to, (float) (-lettering.width(d.text(), Lettering.BOLD, 9) / 2), 0, d.text(), Lettering.BOLD, 9);
+        to.restoreGraphicsState();
+    }
+
+    private void tick(double x, double y) throws IOException {
+        line(x - 0.9, y + 0.9, x + 0.9, y - 0.9, 0.25);
+    }
+
+    private float px(double mm) {
+        return (float) (mm * POINTS);
+    }
+
+    private float py(double mm) {
+        return (float) ((height - mm) * POINTS);
+    }
+
+    @Override
+    public void close() throws IOException {
+        to.close();
+    }
+}
