@@ -29,13 +29,15 @@ const kept = {
       </p>
       <h1>
         <span class="sr-only">{{ bench.plan?.name }}</span>
-        <input
+        <textarea
           class="plain-text name"
+          rows="1"
           aria-label="Name of the box"
           maxlength="80"
           :value="bench.plan?.name"
           @change="rename('name', $event)"
-        />
+          @keydown.enter.prevent="($event.target as HTMLElement).blur()"
+        ></textarea>
       </h1>
       <textarea
         class="plain-text purpose"
@@ -114,6 +116,11 @@ const kept = {
   font: inherit;
   padding: 0;
   resize: none;
+}
+/* a long name goes on below and is never cut */
+.name {
+  field-sizing: content;
+  display: block;
 }
 .plain-text:hover,
 .plain-text:focus {

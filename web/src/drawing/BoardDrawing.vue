@@ -131,7 +131,7 @@ function key(event: KeyboardEvent, flaw: { at: number }) {
         :class="[f.kind.toLowerCase(), { hides: f.hides, movable, dragged: dragged?.at === f.at }]"
         :transform="`translate(${from(f)} ${upright(f.y)})`"
         :tabindex="movable ? 0 : undefined"
-        :role="movable ? 'button' : undefined"
+        :role="movable ? 'button' : 'img'"
         :aria-label="`${f.kind.toLowerCase()} at ${Math.round(f.x)} mm${movable ? ', drag it or use the arrow keys' : ''}`"
         @pointerdown="grab($event, f)"
         @pointermove="drag"

@@ -8,6 +8,7 @@ import { useEventListener, watchDebounced } from '@vueuse/core'
 import { answer, api, problemOf, type ShelfBox } from '../api/client'
 import FigureView from '../drawing/FigureView.vue'
 import { woodTint } from '../drawing/tint'
+import FirstBoxes from '../begin/FirstBoxes.vue'
 import { allUnkept, type Unkept } from '../bench/unkept'
 import DamagedRecords from '../shop/DamagedRecords.vue'
 
@@ -209,10 +210,7 @@ async function bring(event: Event) {
       <p v-if="boxes && !boxes.length && sieved" class="empty">
         No box here answers to that<template v-if="search"> and “{{ search }}”</template>.
       </p>
-      <p v-else-if="boxes && !boxes.length" class="empty">
-        The shelf is empty. A box begins with what it must hold or fit and the board you have: press
-        <strong>New box</strong>.
-      </p>
+      <FirstBoxes v-else-if="boxes && !boxes.length" @refused="failed = $event" />
       <DamagedRecords :kinds="['RUN']" />
       <p v-for="u in unkept" :key="u.id" class="unkept">
         Changes to <strong>{{ u.name }}</strong> are not kept yet.

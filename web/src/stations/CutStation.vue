@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Select from 'primevue/select'
 import { computed, ref } from 'vue'
 import NumberRow from '../bench/NumberRow.vue'
 import StationFrame from '../bench/StationFrame.vue'
@@ -26,8 +27,8 @@ const meetings = computed(() => bench.answer?.cuts?.meetings ?? [])
 const paper = ref('a4')
 const file = (name: string) => `/api/boxes/${bench.id}/${name}`
 const sheets = computed(() => [
-  { label: 'Everything in one', file: `papers.pdf?paper=${paper.value}` },
-  { label: 'Shop sheet', file: `shop-sheet.pdf?paper=${paper.value}` },
+  { label: 'Everything in one', file: `papers.pdf?paper=${paper.value}`, shown: true },
+  { label: 'Shop sheet', file: `shop-sheet.pdf?paper=${paper.value}`, shown: true },
   { label: 'Run sheet', file: `run-sheet.pdf?paper=${paper.value}` },
   { label: 'Stick', file: `stick.pdf?paper=${paper.value}` },
   { label: 'Corner templates', file: `corners.pdf?paper=${paper.value}` }
@@ -86,18 +87,20 @@ const files = [
           <p v-if="setup.why" class="why">{{ setup.why }}</p>
           <ol :start="first[i]">
             <li v-for="cut in setup.cuts" :key="cut.id">
-              <span class="title">{{ cut.title }}</span>
-              <span class="span"><NumText :text="`${cut.from}–${cut.to}`" /></span>
-              <button
-                v-if="cut.place !== cut.from"
-                type="button"
-                class="plain place"
-                :title="`${cut.placeLabel}: show the working`"
-                @click="bench.openWorking(cut.number)"
-              >
-                <NumText :text="cut.place" />
-              </button>
-              <span class="does">{{ cut.instruction }}</span>
+              <div class="cut">
+                <span class="title">{{ cut.title }}</span>
+                <span class="span"><NumText :text="`${cut.from}–${cut.to}`" /></span>
+                <button
+                  v-if="cut.place !== cut.from"
+                  type="button"
+                  class="plain place"
+                  :title="`${cut.placeLabel}: show the working`"
+                  @click="bench.openWorking(cut.number)"
+                >
+                  <NumText :text="cut.place" />
+                </button>
+                <span class="does">{{ cut.instruction }}</span>
+              </div>
             </li>
           </ol>
           <p v-if="setup.passes > setup.cuts.length" class="why">
@@ -135,16 +138,24 @@ const files = [
         >
       </p>
       <div class="papers">
-        <label for="paper">On paper</label>
-        <select id="paper" v-model="paper">
-          <option value="a4">A4</option>
-          <option value="letter">Letter</option>
-        </select>
+        <span id="paper">On paper</span>
+        <Select
+          v-model="paper"
+          :options="[
+            { value: 'a4', label: 'A4' },
+            { value: 'letter', label: 'Letter' }
+          ]"
+          option-label="label"
+          option-value="value"
+          size="small"
+          aria-labelledby="paper"
+        />
         <a
           v-for="sheet in sheets"
           :key="sheet.label"
           :href="file(sheet.file)"
-          target="_blank"
+          :target="sheet.shown ? '_blank' : undefined"
+          :download="sheet.shown ? undefined : ''"
           @click="bench.keep()"
           >{{ sheet.label }}</a
         >
@@ -242,13 +253,27 @@ h3 {
 .list li::marker {
   font-weight: 700;
 }
-.title {
-  display: inline-block;
-  min-width: 10.5rem;
+/* an instruction that wraps stays in its own column */
+.cut {
+  display: inline-grid;
+  width: calc(100% - 0.5rem);
+  vertical-align: top;
+  grid-template-columns: 10rem 8.4rem auto 1fr;
+  gap: 0 0.6rem;
+  align-items: baseline;
+}
+.does {
+  grid-column: 4;
+}
+@media (max-width: 900px) {
+  .cut {
+    grid-template-columns: auto auto 1fr;
+  }
+  .does {
+    grid-column: 1/-1;
+  }
 }
 .span {
-  display: inline-block;
-  min-width: 8rem;
   color: var(--cut);
   font-family: var(--mono);
 }
@@ -283,13 +308,6 @@ h3 {
   align-items: baseline;
   margin: 0.3rem 0;
   font-size: 0.95rem;
-}
-.papers select {
-  font: inherit;
-  padding: 0.2rem;
-  background: var(--sheet);
-  color: var(--ink);
-  border: 1px solid var(--rule);
 }
 .files span {
   width: 100%;

@@ -83,9 +83,12 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
         <button type="button" :class="{ here: card }" @click="card = true">setting it up</button>
       </p>
       <template v-if="card">
-        <ol class="card">
-          <li v-for="line in jig?.card ?? []" :key="line">{{ line }}</li>
-        </ol>
+        <div class="set-up">
+          <EditableFigure v-if="figure" :figure="figure" class="setting" />
+          <ol class="card">
+            <li v-for="line in jig?.card ?? []" :key="line">{{ line }}</li>
+          </ol>
+        </div>
         <p v-if="jig?.errors" class="errors"><strong>How its errors behave.</strong> {{ jig.errors }}</p>
         <div v-if="jig?.plans.length" class="plans">
           <h3>Whole turns that come nearest, best first</h3>
@@ -276,6 +279,20 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
   font-size: 0.88rem;
   border-top: 1px dotted var(--rule);
   padding-top: 0.15rem;
+}
+.set-up {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
+  gap: 1rem;
+  align-items: start;
+}
+.setting {
+  height: 21rem;
+}
+@media (max-width: 900px) {
+  .set-up {
+    grid-template-columns: 1fr;
+  }
 }
 .card {
   margin: 0;

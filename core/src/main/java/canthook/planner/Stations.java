@@ -14,6 +14,9 @@ import org.jspecify.annotations.Nullable;
 
 /** The stations of the bench in shop order, each with the line it has settled and its worst verdict. */
 public final class Stations {
+    /** A height off by less is told as the wished one. */
+    private static final Length TELLS = Length.mm(0.5);
+
     private Stations() {}
 
     /**
@@ -92,9 +95,13 @@ public final class Stations {
     }
 
     private static String size(WorkedPlan worked) {
+        Worked wall = worked.fingers().wall();
+        Length off = wall.length().minus(worked.size().height().length()).abs();
+        // where the cutter decides the height, the wish is not what will stand there
         return "outside " + number(worked, worked.size().outsideLength()) + " × "
                 + number(worked, worked.size().outsideWidth()) + " × "
-                + number(worked, worked.size().height());
+                + number(worked, worked.size().height())
+                + (off.isOver(TELLS) ? ", closes " + number(worked, wall) : "");
     }
 
     private static String fingers(WorkedPlan worked) {

@@ -97,7 +97,7 @@ class AnswersFirstTest {
         acts.add("wide");
         page.getByLabel("High", new Page.GetByLabelOptions().setExact(true)).fill("90");
         acts.add("high");
-        assertThat(page.locator(".follows")).hasText("outside 210 × 140 × 90");
+        assertThat(page.locator(".follows")).containsText("outside 210 × 140 × 90");
         page.keyboard().press("Enter");
         acts.add("on the bench");
         page.waitForSelector(".stick svg");

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -199,10 +200,13 @@ class SawTest {
     @Test
     void papersAndFilesAreTakenAlong() throws IOException {
         Page page = at("germination-box", "cut");
-        page.locator("#paper").selectOption("letter");
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("On paper"))
+                .click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Letter"))
+                .click();
         for (String[] file : new String[][] {
             {"Run sheet", "%PDF"},
-            {"Story stick", "%PDF"},
+            {"Stick", "%PDF"},
             {"Corner templates", "%PDF"},
             {"cut list, CSV", "cut,parts"},
             {"templates, DXF", "  0"},
