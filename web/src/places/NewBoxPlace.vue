@@ -454,7 +454,7 @@ dt {
 dd {
   text-align: right;
   font-size: 0.78rem;
-  align-self: center;
+  line-height: 1.5rem;
 }
 .lay small {
   font-weight: 400;
