@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param ends wood of the ends when it is another than the sides', or stands another way; null when all walls are alike
  * @param batch how many, out of which boards of the rack; null for one box out of the board at hand
  * @param assumed what was begun sensibly and not said yet; none when null
+ * @param shared the place it shares with others, which it follows; null when it stands by itself
  */
 public record BoxPlan(
         int version,
@@ -39,7 +40,8 @@ public record BoxPlan(
         SeasonsChoice seasons,
         @Nullable Stuff ends,
         @Nullable BatchWish batch,
-        @Nullable Set<Assumed> assumed) {
+        @Nullable Set<Assumed> assumed,
+        SharedPlace.@Nullable Share shared) {
     /** The newest version of the document. */
     public static final int VERSION = 6;
 
@@ -94,7 +96,7 @@ public record BoxPlan(
             SeasonsChoice seasons) {
         this(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, null,
-                null, null);
+                null, null, null);
     }
 
     /** What the ends are made of. */
@@ -110,74 +112,74 @@ public record BoxPlan(
     public BoxPlan withEnds(@Nullable Stuff changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, changed,
-                batch, assumed);
+                batch, assumed, shared);
     }
 
     public BoxPlan withBatch(@Nullable BatchWish changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                changed, assumed);
+                changed, assumed, shared);
     }
 
     public BoxPlan with(SizeWish changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, changed, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed);
+                batch, assumed, shared);
     }
 
     public BoxPlan with(FingerChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, changed, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed);
+                batch, assumed, shared);
     }
 
     public BoxPlan with(BoardAtHand changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, changed, jig, bottom, lid, seasons, ends,
-                batch, assumed);
+                batch, assumed, shared);
     }
 
     public BoxPlan with(JigChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, changed, bottom, lid, seasons, ends,
-                batch, assumed);
+                batch, assumed, shared);
     }
 
     public BoxPlan with(Bottom changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, changed, lid, seasons, ends,
-                batch, assumed);
+                batch, assumed, shared);
     }
 
     public BoxPlan with(Lid changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, changed, seasons, ends,
-                batch, assumed);
+                batch, assumed, shared);
     }
 
     public BoxPlan with(SeasonsChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, changed, ends,
-                batch, assumed);
+                batch, assumed, shared);
     }
 
     public BoxPlan with(Stuff changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, changed, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed);
+                batch, assumed, shared);
     }
 
     public BoxPlan with(LengthDisplay changed) {
         return new BoxPlan(
                 version, name, purpose, unit, changed, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed);
+                batch, assumed, shared);
     }
 
     /** With these begun and not said. */
     public BoxPlan assuming(Set<Assumed> some) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, some);
+                batch, some, shared);
     }
 
     /** With this said. */
@@ -188,9 +190,16 @@ public record BoxPlan(
         return assuming(left);
     }
 
+    /** One of a set that shares a place. */
+    public BoxPlan sharing(SharedPlace.@Nullable Share place) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
+                batch, assumed, place);
+    }
+
     public BoxPlan withName(String changed) {
         return new BoxPlan(
                 version, changed, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed);
+                batch, assumed, shared);
     }
 }

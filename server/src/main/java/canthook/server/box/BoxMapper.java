@@ -43,6 +43,10 @@ interface BoxMapper {
     @Select("<script>SELECT count(*) FROM box" + SIEVE + "</script>")
     int found(Asked asked);
 
+    @Select("SELECT id FROM box WHERE archived = 0 AND json_valid(plan)"
+            + " AND json_extract(plan, '$.shared.place.set') = #{set} ORDER BY rowid")
+    List<String> sharing(@Param("set") String set);
+
     @Select("SELECT DISTINCT wood FROM box WHERE archived = 0 AND wood != '' ORDER BY wood")
     List<String> woods();
 

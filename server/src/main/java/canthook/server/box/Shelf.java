@@ -126,6 +126,12 @@ public class Shelf {
         return boxes.found(asked(sieve, 0, 0));
     }
 
+    /** Boxes of a set that shares a place, in the order they were begun. */
+    @Transactional(readOnly = true)
+    public List<KeptBox> sharing(String set) {
+        return boxes.sharing(set).stream().map(this::get).toList();
+    }
+
     /** Woods the boxes on the shelf are made of. */
     @Transactional(readOnly = true)
     public List<String> woods() {

@@ -5,13 +5,8 @@ import canthook.figure.Figure;
 import canthook.figure.JigFigure;
 import canthook.figure.SizeFigures;
 import canthook.figure.StandingFigure;
-import canthook.length.LengthDisplay;
-import canthook.panel.HeldPanel;
 import canthook.planner.WorkedPlan;
-import canthook.saw.Jobs;
-import canthook.saw.Jobs.When;
-import canthook.verdict.Verdict;
-import canthook.working.Worked;
+import canthook.saw.SheetWords;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -32,7 +27,7 @@ final class ShopSheet {
     private final Lettering lettering;
     private final Paper paper;
     private final WorkedPlan worked;
-    private final LengthDisplay display;
+    private final SheetWords words;
     private final String about;
     private final String address;
     private Page page;
@@ -74,9 +69,8 @@ final class ShopSheet {
         this.lettering = lettering;
         this.paper = paper;
         this.worked = worked;
-        this.display = worked.plan().display();
-        this.about = worked.plan().walls().known().name() + " "
-                + worked.size().thickness().text(display) + " · " + day + " · change " + revision;
+        this.words = SheetWords.of(worked);
+        this.about = words.wood() + " · " + day + " · change " + revision;
         this.address = address;
         this.page = begin();
     }
@@ -109,79 +103,35 @@ final class ShopSheet {
         figure(SizeFigures.unfolded(worked), EDGE, page.width() - 2 * EDGE, 46);
         double top = y;
         double drawn = page.figure(StandingFigure.of(worked), EDGE, top, 62, 36);
-        y = Math.max(top + drawn, numbers(EDGE + 70, top + 4, walls())) + 2;
-        heading("The board: " + worked.blank().length().text(display) + " × "
-                + worked.blank().width().text(display));
+        y = Math.max(top + drawn, numbers(EDGE + 70, top + 4, words.walls())) + 2;
+        heading("The board: " + words.board());
         figure(BlankFigure.of(worked), EDGE, page.width() - 2 * EDGE, 48);
         top = y;
-        heading("Jig: " + worked.jig().way().words());
+        heading("Jig: " + words.jig());
         Figure jig = JigFigure.of(worked, 0);
         double foot = jig.shapes().isEmpty() ? y : y + page.figure(jig, EDGE, y, 82, 46);
-        y = Math.max(foot, numbers(EDGE + 90, top + 8, jigAndPanels())) + 2;
+        y = Math.max(foot, numbers(EDGE + 90, top + 8, words.setting())) + 2;
         tests();
         order();
     }
 
     /** A box that cannot be made says so where nobody overlooks it. */
     private void stops() throws IOException {
-        List<Verdict> stops = worked.found().stream()
-                .filter(v -> v.weight() == Verdict.Weight.STOP)
-                .toList();
-        if (stops.isEmpty()) {
+        if (words.stops().isEmpty()) {
             return;
         }
         page.words(EDGE, y + 4, "CANNOT BE MADE AS IT STANDS", Lettering.BOLD, 22);
         y += 9;
-        for (Verdict stop : stops) {
-            written("", stop.sentence(), 10);
+        for (String stop : words.stops()) {
+            written("", stop, 10);
         }
         y += 2;
     }
 
-    private record Line(String words, String value) {}
-
-    private Line line(Worked number, String words) {
-        return new Line(words, number.text(display));
-    }
-
-    private List<Line> walls() {
-        List<Line> lines = new ArrayList<>();
-        lines.add(line(worked.fingers().firstRip(), "rip first to"));
-        lines.add(line(worked.fingers().wall(), "close at"));
-        lines.add(new Line(
-                worked.fingers().chosen().sections().count() + " sections, slots",
-                worked.fingers().chosen().slot().text(display)));
-        lines.add(line(worked.fingers().chosen().finger(), "fingers"));
-        lines.add(line(worked.fingers().chosen().clearance(), "clearance"));
-        if (worked.walls().low() != null) {
-            lines.add(line(worked.walls().low().line(), "low wall"));
-        }
-        return lines;
-    }
-
-    private List<Line> jigAndPanels() {
-        List<Line> lines = new ArrayList<>();
-        worked.jig().numbers().stream()
-                .filter(n -> n.id().equals("jig.gap") || n.id().equals("jig.key") || n.id().equals("jig.fence"))
-                .forEach(n -> lines.add(line(n, n.label().toLowerCase(java.util.Locale.ROOT))));
-        lines.add(line(worked.jig().cutterHeight(), "cutter up"));
-        for (HeldPanel panel : worked.panels()) {
-            lines.add(new Line(
-                    "cut the " + panel.of(),
-                    panel.along().text(display) + " × " + panel.across().cut().text(display)));
-            lines.add(new Line(
-                    "its groove",
-                    panel.groove().width().text(display) + " × "
-                            + panel.groove().depth().text(display) + ", "
-                            + panel.groove().offset().text(display) + " up"));
-        }
-        return lines;
-    }
-
     /** @return where the next line would stand */
-    private double numbers(double x, double from, List<Line> lines) throws IOException {
+    private double numbers(double x, double from, List<SheetWords.Line> lines) throws IOException {
         double at = from;
-        for (Line line : lines) {
+        for (SheetWords.Line line : lines) {
             page.words(x, at, line.words(), Lettering.PLAIN, 10);
             page.words(page.width() - EDGE, at, line.value(), Lettering.BOLD, 12, 1);
             at += 6.2;
@@ -189,8 +139,8 @@ final class ShopSheet {
         return at;
     }
 
-    private void heading(String words) throws IOException {
-        page.words(EDGE, y + 3, words, Lettering.BOLD, 9.5);
+    private void heading(String says) throws IOException {
+        page.words(EDGE, y + 3, says, Lettering.BOLD, 9.5);
         y += 5;
     }
 
@@ -216,37 +166,14 @@ final class ShopSheet {
                 page.words(EDGE + at[i] * wide + 1.5, y + 4.5, COLUMNS[i], Lettering.PLAIN, 8.5);
             }
         }
-        page.words(
-                EDGE + at[3] * wide + 1.5,
-                y + row + 4.5,
-                "wanted " + worked.fingers().chosen().wanted().text(display),
-                Lettering.PLAIN,
-                8.5);
+        page.words(EDGE + at[3] * wide + 1.5, y + row + 4.5, "wanted " + words.wanted(), Lettering.PLAIN, 8.5);
         y += 5 * row + 3;
     }
 
     private void order() throws IOException {
         heading("Order");
-        for (Jobs.Job job : Jobs.of(worked)) {
-            if (job.when() == When.BEFORE_JOINT) {
-                written("□", job.says(), 9.5);
-            }
-        }
-        written("□", "Mark letters outside, reference edges, corner numbers.", 9.5);
-        written("□", "Test cut; settle the fit; rip to the closing height.", 9.5);
-        written(
-                "□",
-                "Cut the joint: " + worked.cuts().passes().count() + " passes, "
-                        + worked.cuts().setups().stream()
-                                .map(s -> s.stack() + " " + s.end().words())
-                                .distinct()
-                                .collect(java.util.stream.Collectors.joining(", then "))
-                        + ".",
-                9.5);
-        for (Jobs.Job job : Jobs.of(worked)) {
-            if (job.when() == When.AFTER_JOINT) {
-                written("□", job.says(), 9.5);
-            }
+        for (String todo : words.order()) {
+            written("□", todo, 9.5);
         }
         page.words(
                 EDGE,
@@ -257,12 +184,12 @@ final class ShopSheet {
     }
 
     /** Words that go on below where they are too long, with a box to tick before them. */
-    private void written(String tick, String words, double size) throws IOException {
+    private void written(String tick, String says, double size) throws IOException {
         double indent = tick.isEmpty() ? 0 : 6;
         double room = (page.width() - 2 * EDGE - indent) * 72 / 25.4;
         List<String> rows = new ArrayList<>();
         StringBuilder row = new StringBuilder();
-        for (String word : words.split(" ")) {
+        for (String word : says.split(" ")) {
             if (!row.isEmpty() && lettering.width(row + " " + word, Lettering.PLAIN, size) > room) {
                 rows.add(row.toString());
                 row.setLength(0);

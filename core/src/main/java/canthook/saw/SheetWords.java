@@ -1,0 +1,108 @@
+package canthook.saw;
+
+import canthook.length.LengthDisplay;
+import canthook.panel.HeldPanel;
+import canthook.planner.WorkedPlan;
+import canthook.verdict.Verdict;
+import canthook.working.Worked;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/**
+ * What the sheet over the saw says beside its drawings: sizes of walls, jig and panels, and the order of work.
+ *
+ * @param wood and its thickness
+ * @param board its size
+ * @param jig how it indexes
+ * @param walls sizes of the walls and their joint
+ * @param setting of jig and cutter, and the panels
+ * @param wanted clearance
+ * @param stops why the box cannot be made as it stands; empty when it can
+ * @param order what to do, one thing after another
+ */
+public record SheetWords(
+        String wood,
+        String board,
+        String jig,
+        List<Line> walls,
+        List<Line> setting,
+        String wanted,
+        List<String> stops,
+        List<String> order) {
+
+    /** A number with its words, as shown. */
+    public record Line(String words, String value) {}
+
+    /** Gathers them. */
+    public static SheetWords of(WorkedPlan worked) {
+        LengthDisplay display = worked.plan().display();
+        return new SheetWords(
+                worked.plan().walls().known().name() + " "
+                        + worked.size().thickness().text(display),
+                worked.blank().length().text(display) + " × "
+                        + worked.blank().width().text(display),
+                worked.jig().way().words(),
+                walls(worked, display),
+                setting(worked, display),
+                worked.fingers().chosen().wanted().text(display),
+                worked.found().stream()
+                        .filter(v -> v.weight() == Verdict.Weight.STOP)
+                        .map(Verdict::sentence)
+                        .toList(),
+                order(worked));
+    }
+
+    private static List<Line> walls(WorkedPlan worked, LengthDisplay display) {
+        List<Line> lines = new ArrayList<>();
+        lines.add(new Line("rip first to", worked.fingers().firstRip().text(display)));
+        lines.add(new Line("close at", worked.fingers().wall().text(display)));
+        lines.add(new Line(
+                worked.fingers().chosen().sections().count() + " sections, slots",
+                worked.fingers().chosen().slot().text(display)));
+        lines.add(new Line("fingers", worked.fingers().chosen().finger().text(display)));
+        lines.add(new Line("clearance", worked.fingers().chosen().clearance().text(display)));
+        if (worked.walls().low() != null) {
+            lines.add(new Line("low wall", worked.walls().low().line().text(display)));
+        }
+        return List.copyOf(lines);
+    }
+
+    private static List<Line> setting(WorkedPlan worked, LengthDisplay display) {
+        List<Line> lines = new ArrayList<>();
+        for (Worked number : worked.jig().numbers()) {
+            if (List.of("jig.gap", "jig.key", "jig.fence").contains(number.id())) {
+                lines.add(new Line(number.label().toLowerCase(Locale.ROOT), number.text(display)));
+            }
+        }
+        lines.add(new Line("cutter up", worked.jig().cutterHeight().text(display)));
+        for (HeldPanel panel : worked.panels()) {
+            lines.add(new Line(
+                    "cut the " + panel.of(),
+                    panel.along().text(display) + " × " + panel.across().cut().text(display)));
+            lines.add(new Line(
+                    "its groove",
+                    panel.groove().width().text(display) + " × "
+                            + panel.groove().depth().text(display) + ", "
+                            + panel.groove().offset().text(display) + " up"));
+        }
+        return List.copyOf(lines);
+    }
+
+    private static List<String> order(WorkedPlan worked) {
+        List<String> order = new ArrayList<>();
+        List<Jobs.Job> jobs = Jobs.of(worked);
+        jobs.stream().filter(j -> j.when() == Jobs.When.BEFORE_JOINT).forEach(j -> order.add(j.says()));
+        order.add("Mark letters outside, reference edges, corner numbers.");
+        order.add("Test cut; settle the fit; rip to the closing height.");
+        order.add("Cut the joint: " + worked.cuts().passes().count() + " passes, "
+                + worked.cuts().setups().stream()
+                        .map(s -> s.stack() + " " + s.end().words())
+                        .distinct()
+                        .collect(Collectors.joining(", then "))
+                + ".");
+        jobs.stream().filter(j -> j.when() == Jobs.When.AFTER_JOINT).forEach(j -> order.add(j.says()));
+        return List.copyOf(order);
+    }
+}
