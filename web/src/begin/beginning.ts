@@ -3,7 +3,7 @@ import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { answer, api, problemOf, type Answer, type BoxPlan, type Wish } from '../api/client'
 
 /** What a new box is for. */
-export type Aim = 'CONTENTS' | 'OPENING' | 'OUTSIDE' | 'LIKE'
+export type Aim = 'CONTENTS' | 'OPENING' | 'DRAWER' | 'OUTSIDE' | 'LIKE'
 export type Held = NonNullable<Wish['things']>[number]
 
 /** A box that grows from the first number on: what is said of it, and the plan and picture that follow. */
@@ -18,15 +18,15 @@ export function useBeginning() {
   const refusedAt = ref('')
   let turn = 0
 
-  const from = computed<NonNullable<Wish['from']>>(() =>
-    aim.value === 'OUTSIDE'
-      ? inside.value
-        ? 'INSIDE'
-        : 'OUTSIDE'
-      : aim.value === 'LIKE'
-        ? 'OUTSIDE'
-        : aim.value
-  )
+  /** what leads the size, for each aim; a drawer's boxes and a copy have their own */
+  const LEADS: Record<Aim, NonNullable<Wish['from']>> = {
+    CONTENTS: 'CONTENTS',
+    OPENING: 'OPENING',
+    OUTSIDE: 'OUTSIDE',
+    DRAWER: 'OUTSIDE',
+    LIKE: 'OUTSIDE'
+  }
+  const from = computed(() => (aim.value === 'OUTSIDE' && inside.value ? 'INSIDE' : LEADS[aim.value]))
   const assumed = computed(() => new Set<string>(plan.value?.assumed ?? []))
 
   function said(): Wish {

@@ -7,6 +7,7 @@ import { answer, api, problemOf, type WoodView } from '../api/client'
 import { useBeginning, type Aim } from '../begin/beginning'
 import BoardPick from '../begin/BoardPick.vue'
 import CutterPick from '../begin/CutterPick.vue'
+import FillDrawer from '../begin/FillDrawer.vue'
 import LikeOne from '../begin/LikeOne.vue'
 import { useReadings } from '../bench/reading'
 import LengthField from '../bench/LengthField.vue'
@@ -18,14 +19,19 @@ import { woodTint } from '../drawing/tint'
 const router = useRouter()
 const beginning = useBeginning()
 const { aim, inside, wish, thing, plan, begun, from, assumed, refused, refusedAt } = beginning
+/** a set whose place is to be changed */
+const set = computed(() => String(router.currentRoute.value.query.set ?? ''))
+if (set.value) aim.value = 'DRAWER'
 const woods = shallowRef<WoodView[]>([])
 const laying = ref(false)
 const readings = useReadings()
+const filler = ref<InstanceType<typeof FillDrawer>>()
 const drawn = ref<HTMLElement>()
 
 const aims: { value: Aim; title: string; about: string }[] = [
   { value: 'CONTENTS', title: 'to hold something', about: 'things, room to move, dividers' },
   { value: 'OPENING', title: 'to fit a place', about: 'an opening, a shelf, a host box' },
+  { value: 'DRAWER', title: 'to fill a drawer with small ones', about: 'a grid of boxes' },
   { value: 'OUTSIDE', title: 'this size', about: 'outside or inside' },
   { value: 'LIKE', title: 'like one I made', about: 'copy and change' }
 ]
@@ -33,6 +39,7 @@ const questions: Record<Aim, string> = {
   CONTENTS: 'What goes in?',
   OPENING: 'What must it fit into?',
   OUTSIDE: 'How large is it?',
+  DRAWER: 'How do they lie in it?',
   LIKE: 'Which one?'
 }
 const figure = computed(() => begun.value?.figures.find((f) => f.id === 'standing'))
@@ -87,7 +94,7 @@ async function make() {
   if (aim.value === 'LIKE') return
   laying.value = true
   await readings()
-  const id = await beginning.lay()
+  const id = aim.value === 'DRAWER' ? await filler.value?.fill() : await beginning.lay()
   laying.value = false
   if (id) await router.push({ name: 'bench', params: { id, station: 'size' } })
   else await nextTick(() => drawn.value?.querySelector<HTMLInputElement>('.p-invalid')?.focus())
@@ -98,7 +105,7 @@ async function make() {
   <form class="new-box" :style="woodTint(plan?.walls.wood ?? '')" @submit.prevent="make">
     <header>
       <RouterLink to="/boxes">All boxes</RouterLink>
-      <h1>A new box</h1>
+      <h1>{{ set ? `The place of “${set}”` : 'A new box' }}</h1>
       <InputText
         v-model="wish.name"
         class="name"
@@ -154,6 +161,13 @@ async function make() {
         </p>
       </div>
       <LikeOne v-if="aim === 'LIKE'" @refused="refused = $event" />
+      <FillDrawer
+        v-else-if="aim === 'DRAWER'"
+        ref="filler"
+        v-bind="set ? { set } : {}"
+        :wish="wish"
+        @refused="refused = $event"
+      />
       <template v-else>
         <div class="around">
           <div v-for="d in dims" :key="d.key" class="dim" :class="d.key">
@@ -242,19 +256,24 @@ async function make() {
       </h3>
       <CutterPick :beginning="beginning" @refused="refused = $event" />
       <dl>
-        <dt>Fingers</dt>
-        <dd><NumText :text="station('fingers')" /></dd>
+        <template v-if="aim !== 'DRAWER'">
+          <dt>Fingers</dt>
+          <dd><NumText :text="station('fingers')" /></dd>
+        </template>
         <dt>Bottom <em class="assumed">assumed</em></dt>
-        <dd><NumText :text="station('bottom')" /></dd>
+        <dd><NumText :text="aim === 'DRAWER' ? 'in a groove' : station('bottom')" /></dd>
         <dt>Lid <em class="assumed">assumed</em></dt>
         <dd>{{ station('lid') }}</dd>
         <dt>Lives in <em class="assumed">assumed</em></dt>
         <dd>{{ HOMES[plan?.seasons.home ?? 'OWN'] }}</dd>
       </dl>
       <h3>The board</h3>
-      <BoardPick :beginning="beginning" @refused="refused = $event" />
+      <p v-if="aim === 'DRAWER'" class="batch">All of them are planned as one batch out of the rack.</p>
+      <BoardPick v-else :beginning="beginning" @refused="refused = $event" />
       <div class="acts">
-        <button type="submit" class="lay" :disabled="laying">Lay it on the bench <small>Enter</small></button>
+        <button type="submit" class="lay" :disabled="laying">
+          {{ set ? 'All boxes of the set follow' : 'Lay it on the bench' }} <small>Enter</small>
+        </button>
       </div>
     </aside>
   </form>

@@ -149,6 +149,13 @@ function forget() {
         What goes in is still tried against the inside.
         <button type="button" class="word" @click="forget">Forget it</button>
       </p>
+      <p v-if="bench.plan?.shared" class="trade">
+        One of the set “{{ bench.plan.shared.place.set }}”, {{ bench.plan.shared.columns }} ×
+        {{ bench.plan.shared.rows }} cells.
+        <RouterLink :to="{ name: 'new', query: { set: bench.plan.shared.place.set } }"
+          >Change the place: all of them follow</RouterLink
+        >
+      </p>
       <AssumedMark :of="['LENGTH', 'WIDTH', 'HEIGHT']" what="Sizes not typed are" />
       <TheRest>
         <PlanLength label="Thickness of the parts" field="size.thickness" />

@@ -2,6 +2,7 @@ package canthook.server.box;
 
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
+import canthook.plan.Assumed;
 import canthook.plan.BatchWish;
 import canthook.plan.BoxPlan;
 import canthook.plan.SharedPlace;
@@ -15,6 +16,7 @@ import canthook.server.box.Shelf.KeptBox;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.ShopFloor;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
@@ -175,6 +177,7 @@ public class PlaceApi {
 
     private static BoxPlan of(BoxPlan plan, SharedPlace place, SharedCells cells, Kind kind) {
         return plan.with(plan.size().with(cells.opening(kind)).withFrom(SizeWish.From.OPENING))
+                .saying(EnumSet.of(Assumed.LENGTH, Assumed.WIDTH, Assumed.HEIGHT))
                 .sharing(new SharedPlace.Share(place, kind.columns(), kind.rows()));
     }
 

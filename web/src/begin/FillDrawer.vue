@@ -1,0 +1,358 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import { useDebounceFn, useElementSize } from '@vueuse/core'
+import { computed, reactive, ref, shallowRef, watch } from 'vue'
+import { answer, api, problemOf, type Wish } from '../api/client'
+import LengthField from '../bench/LengthField.vue'
+import NumText from '../drawing/NumText.vue'
+
+/** A drawer filled with small boxes: cells are dragged together, the kinds that result are told at once. */
+const props = defineProps<{ wish: Wish; set?: string }>()
+const emit = defineEmits<{ refused: [why: string] }>()
+interface Lies {
+  column: number
+  row: number
+  columns: number
+  rows: number
+}
+const inch = computed(() => props.wish.unit === 'INCH')
+const place = reactive({ set: '', width: 412, length: 287, height: 80, atWall: 1.5, between: 1, above: 12 })
+const columns = ref(4)
+const rows = ref(3)
+const boxes = ref<Lies[]>([])
+const cells = shallowRef<Awaited<ReturnType<typeof look>>>()
+const refused = ref('')
+const kept = ref(false)
+const asked = [
+  { key: 'width' as const, label: 'Inside, wide', at: 'place.width' },
+  { key: 'length' as const, label: 'Inside, deep', at: 'place.length' },
+  { key: 'height' as const, label: 'Inside, high', at: 'place.height' },
+  { key: 'atWall' as const, label: 'Play at each wall', at: 'place.atWall' },
+  { key: 'between' as const, label: 'Play between boxes', at: 'place.between' },
+  { key: 'above' as const, label: 'Runners and finger room above', at: 'place.above' }
+]
+
+function singles() {
+  boxes.value = Array.from({ length: columns.value * rows.value }, (_, i) => ({
+    column: i % columns.value,
+    row: Math.floor(i / columns.value),
+    columns: 1,
+    rows: 1
+  }))
+}
+watch(
+  [columns, rows],
+  () => {
+    // a grid that was kept comes with its boxes
+    if (boxes.value.every((b) => b.column + b.columns <= columns.value && b.row + b.rows <= rows.value)) {
+      if (boxes.value.length && kept.value) return
+    }
+    kept.value = false
+    singles()
+  },
+  { immediate: true, flush: 'sync' }
+)
+/** The set as it is kept: what is changed here, all of its boxes follow. */
+async function take(set: string) {
+  try {
+    const found = await answer(api.GET('/api/places/{set}', { params: { path: { set } } }))
+    const { columns: across, rows: along, boxes: lie, ...rest } = found.place
+    Object.assign(place, rest)
+    kept.value = true
+    boxes.value = lie
+    columns.value = across
+    rows.value = along
+    boxes.value = lie
+  } catch (error) {
+    refused.value = problemOf(error).detail
+  }
+}
+if (props.set) void take(props.set)
+
+const filling = computed(() => ({
+  place: {
+    ...place,
+    set: place.set.trim() || 'Drawer',
+    columns: columns.value,
+    rows: rows.value,
+    boxes: boxes.value
+  },
+  wish: { ...props.wish }
+}))
+async function look() {
+  return answer(api.POST('/api/places/look', { body: filling.value }))
+}
+let turn = 0
+const soon = useDebounceFn(async () => {
+  const mine = ++turn
+  try {
+    const told = await look()
+    if (mine !== turn) return
+    cells.value = told
+    refused.value = ''
+  } catch (error) {
+    if (mine === turn) refused.value = problemOf(error).detail
+  }
+}, 80)
+watch(filling, () => void soon(), { deep: true, immediate: true })
+
+/** Lays a box of every kind on the shelf, or has those of the set follow. @returns the one that holds the batch */
+async function fill(): Promise<string | undefined> {
+  try {
+    const made = props.set
+      ? await answer(
+          api.PUT('/api/places/{set}', { params: { path: { set: props.set } }, body: filling.value.place })
+        )
+      : await answer(api.POST('/api/places', { body: filling.value }))
+    return made.boxes[0]
+  } catch (error) {
+    refused.value = problemOf(error).detail
+    emit('refused', '')
+    return undefined
+  }
+}
+defineExpose({ fill })
+
+const holds = (b: Lies, column: number, row: number) =>
+  column >= b.column && column < b.column + b.columns && row >= b.row && row < b.row + b.rows
+const meets = (a: Lies, b: Lies) =>
+  a.column < b.column + b.columns &&
+  b.column < a.column + a.columns &&
+  a.row < b.row + b.rows &&
+  b.row < a.row + a.rows
+
+/** One box over these cells; what it takes cells from falls apart into single ones. */
+function join(one: Lies) {
+  const left = boxes.value.filter((b) => !meets(b, one))
+  const apart = boxes.value
+    .filter((b) => meets(b, one))
+    .flatMap((b) =>
+      Array.from({ length: b.columns * b.rows }, (_, i) => ({
+        column: b.column + (i % b.columns),
+        row: b.row + Math.floor(i / b.columns),
+        columns: 1,
+        rows: 1
+      }))
+    )
+    .filter((b) => !meets(b, one))
+  boxes.value = [...left, ...apart, one]
+}
+/** A box over several cells falls apart; a single one is taken out; on an empty cell one is put. */
+function press(column: number, row: number) {
+  const here = boxes.value.find((b) => holds(b, column, row))
+  if (!here) boxes.value = [...boxes.value, { column, row, columns: 1, rows: 1 }]
+  else if (here.columns * here.rows > 1) join({ column, row, columns: 1, rows: 1 })
+  else if (boxes.value.length > 1) boxes.value = boxes.value.filter((b) => b !== here)
+}
+const from = ref<{ column: number; row: number }>()
+const over = ref<{ column: number; row: number }>()
+const dragged = computed<Lies | undefined>(() => {
+  if (!from.value || !over.value) return undefined
+  return {
+    column: Math.min(from.value.column, over.value.column),
+    row: Math.min(from.value.row, over.value.row),
+    columns: Math.abs(from.value.column - over.value.column) + 1,
+    rows: Math.abs(from.value.row - over.value.row) + 1
+  }
+})
+function begin(column: number, row: number) {
+  from.value = { column, row }
+  over.value = { column, row }
+}
+function end() {
+  const one = dragged.value
+  from.value = undefined
+  over.value = undefined
+  if (!one) return
+  if (one.columns * one.rows > 1) join(one)
+  else press(one.column, one.row)
+}
+function key(event: KeyboardEvent, column: number, row: number) {
+  const here = boxes.value.find((b) => holds(b, column, row))
+  if (event.key === 'Enter' || event.key === ' ') {
+    event.preventDefault()
+    press(column, row)
+  } else if (
+    event.shiftKey &&
+    event.key === 'ArrowRight' &&
+    here &&
+    here.column + here.columns < columns.value
+  ) {
+    join({ ...here, columns: here.columns + 1 })
+  } else if (event.shiftKey && event.key === 'ArrowUp' && here && here.row + here.rows < rows.value) {
+    join({ ...here, rows: here.rows + 1 })
+  }
+}
+const ground = ref<HTMLElement>()
+const { width: room } = useElementSize(ground)
+const scale = computed(() => Math.min(Math.max(120, room.value - 4) / place.width, 380 / place.length))
+const at = (b: Lies) => ({
+  x: ((b.column / columns.value) * place.width * scale.value + 3).toFixed(1),
+  y: (((rows.value - b.row - b.rows) / rows.value) * place.length * scale.value + 3).toFixed(1),
+  width: Math.max(2, (b.columns / columns.value) * place.width * scale.value - 6),
+  height: Math.max(2, (b.rows / rows.value) * place.length * scale.value - 6)
+})
+const every = computed(() =>
+  Array.from({ length: columns.value * rows.value }, (_, i) => ({
+    column: i % columns.value,
+    row: Math.floor(i / columns.value),
+    columns: 1,
+    rows: 1
+  }))
+)
+function count(which: 'columns' | 'rows', by: number) {
+  const now = which === 'columns' ? columns : rows
+  now.value = Math.min(24, Math.max(1, now.value + by))
+}
+const said = (b: Lies) => {
+  const here = boxes.value.find((o) => holds(o, b.column, b.row))
+  return here ? `box over ${here.columns} by ${here.rows}` : 'empty'
+}
+</script>
+
+<template>
+  <div class="fill">
+    <div ref="ground" class="grid">
+      <svg
+        :width="place.width * scale + 2"
+        :height="place.length * scale + 2"
+        role="group"
+        aria-label="The drawer from above, its front below"
+        @pointerup="end"
+        @pointerleave="end"
+      >
+        <rect class="drawer" x="0" y="0" :width="place.width * scale" :height="place.length * scale" />
+        <rect v-for="b in boxes" :key="`${b.column} ${b.row}`" class="one" v-bind="at(b)" />
+        <rect v-if="dragged" class="dragged" v-bind="at(dragged)" />
+        <rect
+          v-for="c in every"
+          :key="`cell ${c.column} ${c.row}`"
+          class="cell"
+          v-bind="at(c)"
+          role="button"
+          tabindex="0"
+          :aria-label="`column ${c.column + 1}, row ${c.row + 1}: ${said(c)}`"
+          @pointerdown.prevent="begin(c.column, c.row)"
+          @pointerenter="from && (over = { column: c.column, row: c.row })"
+          @keydown="key($event, c.column, c.row)"
+        />
+      </svg>
+      <p class="counts">
+        <span v-for="which in ['columns', 'rows'] as const" :key="which">
+          <button type="button" :aria-label="`Fewer ${which}`" @click="count(which, -1)">−</button>
+          <strong>{{ which === 'columns' ? columns : rows }}</strong> {{ which }}
+          <button type="button" :aria-label="`More ${which}`" @click="count(which, 1)">+</button>
+        </span>
+      </p>
+      <p class="hint">Drag cells together. Press one to take it out, or apart.</p>
+    </div>
+    <div class="asked">
+      <label class="set">
+        Name of the set
+        <InputText
+          v-model="place.set"
+          maxlength="40"
+          placeholder="Drawer"
+          autocomplete="off"
+          :disabled="Boolean(props.set)"
+        />
+      </label>
+      <LengthField
+        v-for="a in asked"
+        :key="a.key + String(inch)"
+        :label="a.label"
+        :text="inch ? String(Math.round((place[a.key] / 25.4) * 1000) / 1000) : String(place[a.key])"
+        :mm="place[a.key]"
+        :unit="wish.unit ?? 'MILLIMETRE'"
+        :at="a.at"
+        @read="(mm) => mm !== undefined && (place[a.key] = mm)"
+      />
+      <p v-if="cells" class="told" aria-live="polite">One cell <NumText :text="cells.cell" /></p>
+      <ul v-if="cells" class="kinds" aria-label="Kinds of box">
+        <li v-for="k in cells.kinds" :key="k.name">
+          <strong>{{ k.count }}</strong> of {{ k.name }} cells: <NumText :text="k.size" />
+        </li>
+      </ul>
+      <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.fill {
+  display: grid;
+  grid-template-columns: minmax(0, 1.5fr) minmax(14rem, 1fr);
+  gap: 1.4rem;
+  margin-top: 0.8rem;
+}
+.grid {
+  user-select: none;
+  min-width: 0;
+}
+svg {
+  touch-action: none;
+}
+.drawer {
+  fill: color-mix(in srgb, var(--ink) 62%, var(--wood));
+  stroke: var(--ink);
+}
+.one {
+  fill: var(--wood);
+  stroke: var(--wood-end);
+  stroke-width: 5;
+}
+.dragged {
+  fill: none;
+  stroke: var(--edge);
+  stroke-width: 4;
+}
+.cell {
+  fill: transparent;
+  cursor: pointer;
+}
+.cell:focus-visible {
+  outline: none;
+  stroke: var(--edge);
+  stroke-width: 4;
+}
+.counts {
+  display: flex;
+  gap: 1.6rem;
+  margin: 0.5rem 0 0;
+}
+.counts button {
+  width: 2.2rem;
+  height: 2.2rem;
+  border: 1.5px solid var(--rule);
+  background: var(--sheet);
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
+}
+.hint {
+  color: var(--quiet);
+  margin: 0.4rem 0 0;
+}
+.set {
+  display: grid;
+  font-size: 0.9rem;
+  color: var(--quiet);
+}
+.kinds {
+  padding-left: 1.1rem;
+  margin: 0.2rem 0;
+}
+.told {
+  margin: 0.7rem 0 0;
+  font-size: 1.1rem;
+}
+.refused {
+  color: var(--cut);
+  font-weight: 600;
+}
+@media (max-width: 1100px) {
+  .fill {
+    grid-template-columns: 1fr;
+  }
+}
+</style>
