@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
-import Select from 'primevue/select'
 import { useToast } from 'primevue/usetoast'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -10,6 +9,7 @@ import FigureView from '../drawing/FigureView.vue'
 import { woodTint } from '../drawing/tint'
 import FirstBoxes from '../begin/FirstBoxes.vue'
 import { allUnkept, type Unkept } from '../bench/unkept'
+import ShelfSieve, { ANY, type Order, type Stage } from '../shop/ShelfSieve.vue'
 import DamagedRecords from '../shop/DamagedRecords.vue'
 
 const router = useRouter()
@@ -19,11 +19,9 @@ const total = ref(0)
 const put = ref<ShelfBox[]>([])
 const putTotal = ref(0)
 const search = ref('')
-const order = ref<'NEWEST' | 'NAME' | 'LARGEST'>('NEWEST')
-const ANY = 'ANY'
+const order = ref<Order>('NEWEST')
 const wood = ref(ANY)
-const stage = ref<'ANY' | 'PLANNED' | 'TESTED' | 'AT_THE_SAW'>('ANY')
-const woods = ref<{ value: string; label: string }[]>([])
+const stage = ref<Stage>('ANY')
 const find = ref<{ $el: HTMLInputElement }>()
 const unkept = ref<Unkept[]>([])
 const failed = ref('')
@@ -105,20 +103,7 @@ async function back(box: ShelfBox) {
 onMounted(() => {
   document.title = 'Boxes – Cant Hook'
   void load()
-  void whatWoods()
 })
-
-async function whatWoods() {
-  try {
-    const [here, known] = await Promise.all([
-      answer(api.GET('/api/boxes/woods')),
-      answer(api.GET('/api/woods'))
-    ])
-    woods.value = here.map((id) => ({ value: id, label: known.find((w) => w.id === id)?.name ?? id }))
-  } catch (error) {
-    failed.value = problemOf(error).detail
-  }
-}
 
 async function copy(box: ShelfBox) {
   await answer(api.POST('/api/boxes/{id}/copy', { params: { path: { id: box.id } } }))
@@ -171,42 +156,14 @@ async function bring(event: Event) {
     </header>
     <main>
       <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
-      <p v-if="total > 1 || sieved" class="sieve">
-        <Select
-          v-model="order"
-          :options="[
-            { value: 'NEWEST', label: 'newest first' },
-            { value: 'NAME', label: 'by name' },
-            { value: 'LARGEST', label: 'largest first' }
-          ]"
-          option-label="label"
-          option-value="value"
-          size="small"
-          aria-label="Order"
-        />
-        <Select
-          v-model="wood"
-          :options="[{ value: ANY, label: 'any wood' }, ...woods]"
-          option-label="label"
-          option-value="value"
-          size="small"
-          aria-label="Wood"
-        />
-        <Select
-          v-model="stage"
-          :options="[
-            { value: 'ANY', label: 'however far' },
-            { value: 'PLANNED', label: 'planned' },
-            { value: 'TESTED', label: 'test cut made' },
-            { value: 'AT_THE_SAW', label: 'begun at the saw' }
-          ]"
-          option-label="label"
-          option-value="value"
-          size="small"
-          aria-label="How far it has come"
-        />
-        <span>{{ total }} {{ total === 1 ? 'box' : 'boxes' }}</span>
-      </p>
+      <ShelfSieve
+        v-if="total > 1 || sieved"
+        v-model:order="order"
+        v-model:wood="wood"
+        v-model:stage="stage"
+        :total="total"
+        @refused="failed = $event"
+      />
       <p v-if="boxes && !boxes.length && sieved" class="empty">
         No box here answers to that<template v-if="search"> and “{{ search }}”</template>.
       </p>
@@ -319,14 +276,6 @@ main {
   background: var(--sheet);
   border-left: 8px solid var(--cut);
   padding: 0.6rem 0.9rem;
-}
-.sieve {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.6rem;
-  align-items: center;
-  margin: 0 0 1rem;
-  color: var(--quiet);
 }
 .empty {
   max-width: 34rem;

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
-import { computed, nextTick, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, api, problemOf, type WoodView } from '../api/client'
 import { useBeginning, type Aim } from '../begin/beginning'
-import BoardPick from '../begin/BoardPick.vue'
-import CutterPick from '../begin/CutterPick.vue'
+import AssumedList from '../begin/AssumedList.vue'
 import FillDrawer from '../begin/FillDrawer.vue'
 import LikeOne from '../begin/LikeOne.vue'
+import ThingFields from '../begin/ThingFields.vue'
 import { useReadings } from '../bench/reading'
 import LengthField from '../bench/LengthField.vue'
 import FigureView from '../drawing/FigureView.vue'
@@ -22,7 +21,6 @@ const { aim, inside, wish, thing, plan, begun, from, assumed, refused, refusedAt
 /** a set whose place is to be changed */
 const set = computed(() => String(router.currentRoute.value.query.set ?? ''))
 if (set.value) aim.value = 'DRAWER'
-const woods = shallowRef<WoodView[]>([])
 const laying = ref(false)
 const readings = useReadings()
 const filler = ref<InstanceType<typeof FillDrawer>>()
@@ -66,21 +64,8 @@ const stop = computed(() => {
     .map((a) => a.toLowerCase())
   return words.length ? `${found.sentence} Assumed so far: ${words.join(', ')}.` : found.sentence
 })
-const HOMES: Record<string, string> = {
-  HEATED_HOUSE: 'heated house',
-  TEMPERATE_HOUSE: 'temperate house',
-  UNHEATED_SHED: 'unheated shed',
-  DAMP_BOAT: 'damp boat',
-  OWN: 'own values'
-}
-
-onMounted(async () => {
+onMounted(() => {
   document.title = 'A new box – Cant Hook'
-  try {
-    woods.value = await answer(api.GET('/api/woods'))
-  } catch (error) {
-    refused.value = problemOf(error).detail
-  }
 })
 /** the first number is asked at once */
 async function begin() {
@@ -192,90 +177,29 @@ async function make() {
             <FigureView v-if="figure" :figure="figure" :pad="10" quiet />
           </div>
         </div>
-        <div v-if="aim === 'CONTENTS'" class="things">
-          <label
-            >What <InputText v-model="thing.name" maxlength="60" autocomplete="off" placeholder="things"
-          /></label>
-          <label
-            >How many
-            <InputText
-              :model-value="String(thing.count ?? '')"
-              inputmode="numeric"
-              placeholder="1"
-              autocomplete="off"
-              @update:model-value="
-                thing.count = Number($event) >= 1 ? Math.floor(Number($event)) : undefined
-              "
-          /></label>
-          <LengthField
-            label="Divider between them"
-            text=""
-            :unit="wish.unit ?? 'MILLIMETRE'"
-            at="size.contents.items.0.divider"
-            house="none"
-            stands="assumed"
-            @read="(mm) => (mm === undefined ? delete thing.divider : (thing.divider = mm))"
-          />
-        </div>
+        <ThingFields
+          v-if="aim === 'CONTENTS'"
+          :thing="thing"
+          :unit="wish.unit ?? 'MILLIMETRE'"
+          @say="Object.assign(thing, $event)"
+        />
         <p class="follows" aria-live="polite"><NumText :text="station('size')" /></p>
         <p v-if="refused && !refusedAt" class="refused" role="alert">{{ refused }}</p>
         <p v-else-if="stop" class="refused" role="alert">{{ stop }}</p>
       </template>
     </main>
-    <aside v-if="aim !== 'LIKE'" aria-label="What is assumed">
-      <h3>Assumed until you say</h3>
-      <label class="said"
-        ><span>Wood <em v-if="assumed.has('WOOD')" class="assumed">assumed</em></span>
-        <Select
-          :model-value="plan?.walls.wood"
-          :options="woods"
-          option-label="name"
-          option-value="id"
-          filter
-          auto-filter-focus
-          size="small"
-          aria-label="Wood"
-          @update:model-value="wish.wood = $event"
-      /></label>
-      <div class="said thickness">
-        <LengthField
-          :key="`thickness-${wish.blankLength}`"
-          label="Thickness"
-          :text="wish.blankLength === undefined ? '' : (begun?.fields['size.thickness'] ?? '')"
-          :unit="wish.unit ?? 'MILLIMETRE'"
-          at="size.thickness"
-          :house="assumed.has('THICKNESS') ? (begun?.fields['size.thickness'] ?? ' ') : ' '"
-          stands="assumed"
-          :refused="refusedAt === 'thickness' ? refused : ''"
-          @read="(mm) => (mm === undefined ? delete wish.thickness : (wish.thickness = mm))"
-        />
-        <em v-if="assumed.has('THICKNESS')" class="assumed">assumed</em>
-      </div>
-      <h3>
-        Cut with {{ plan?.fingers.cutter }} <em v-if="assumed.has('CUTTER')" class="assumed">assumed</em>
-      </h3>
-      <CutterPick :beginning="beginning" @refused="refused = $event" />
-      <dl>
-        <template v-if="aim !== 'DRAWER'">
-          <dt>Fingers</dt>
-          <dd><NumText :text="station('fingers')" /></dd>
-        </template>
-        <dt>Bottom <em class="assumed">assumed</em></dt>
-        <dd><NumText :text="aim === 'DRAWER' ? 'in a groove' : station('bottom')" /></dd>
-        <dt>Lid <em class="assumed">assumed</em></dt>
-        <dd>{{ station('lid') }}</dd>
-        <dt>Lives in <em class="assumed">assumed</em></dt>
-        <dd>{{ HOMES[plan?.seasons.home ?? 'OWN'] }}</dd>
-      </dl>
-      <h3>The board</h3>
-      <p v-if="aim === 'DRAWER'" class="batch">All of them are planned as one batch out of the rack.</p>
-      <BoardPick v-else :beginning="beginning" @refused="refused = $event" />
+    <AssumedList
+      v-if="aim !== 'LIKE'"
+      class="assumed-list"
+      :beginning="beginning"
+      @refused="refused = $event"
+    >
       <div class="acts">
         <button type="submit" class="lay" :disabled="laying">
           {{ set ? 'All boxes of the set follow' : 'Lay it on the bench' }} <small>Enter</small>
         </button>
       </div>
-    </aside>
+    </AssumedList>
   </form>
 </template>
 
@@ -391,24 +315,6 @@ main {
 .dim :deep(input) {
   font-size: 1.15rem;
 }
-.things {
-  display: flex;
-  gap: 1rem;
-  align-items: end;
-  justify-content: center;
-  flex-wrap: wrap;
-}
-.things label {
-  display: grid;
-  font-size: 0.9rem;
-  color: var(--quiet);
-}
-.things label:nth-child(2) :deep(input) {
-  width: 5rem;
-}
-.things :deep(.field) {
-  border: 0;
-}
 .follows {
   text-align: center;
   margin: 0.5rem 0 0;
@@ -419,61 +325,6 @@ main {
   font-weight: 600;
   border-left: 8px solid var(--cut);
   padding-left: 0.7rem;
-}
-aside {
-  background: var(--paper);
-  border-left: 1px solid var(--rule);
-  padding: 0.9rem 1.1rem 0;
-  overflow: auto;
-  display: flex;
-  flex-direction: column;
-}
-h3 {
-  font-size: 0.88rem;
-  color: var(--quiet);
-  margin: 0.5rem 0 0.2rem;
-}
-h3:first-child {
-  margin-top: 0;
-}
-.said {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 0.6rem;
-}
-.said > :deep(.p-select) {
-  max-width: 11rem;
-}
-.thickness {
-  position: relative;
-}
-.thickness :deep(.field) {
-  flex: 1;
-  border: 0;
-}
-.thickness .assumed {
-  position: absolute;
-  left: 5.2rem;
-}
-dl {
-  display: grid;
-  grid-template-columns: auto minmax(0, 1fr);
-  margin: 0.4rem 0 0;
-}
-dt,
-dd {
-  padding: 0.3rem 0;
-  border-top: 1px dotted var(--rule);
-  margin: 0;
-}
-dt {
-  white-space: nowrap;
-}
-dd {
-  text-align: right;
-  font-size: 0.78rem;
-  line-height: 1.5rem;
 }
 .lay small {
   font-weight: 400;
@@ -542,7 +393,7 @@ dd {
     padding: 0.6rem 1rem;
     z-index: 4;
   }
-  aside {
+  .assumed-list {
     padding-bottom: 4rem;
   }
 }

@@ -177,8 +177,8 @@ public record CutBlank(
         }
         boolean wide = strips.count() >= 1;
         boolean fits = wide && !left.length().isNegative();
-        List<Worked> largest =
-                largest(sheet, box, ladder, length, width, squaring, kerf, rip, plan.isOfOneWood(), board.keepOffcut());
+        List<Worked> largest = LargestBox.of(
+                sheet, box, ladder, length, width, squaring, kerf, rip, plan.isOfOneWood(), board.keepOffcut());
         Verdicts verdicts = new Verdicts("blank");
         judge(plan, box, rip, width, left, wide, largest, verdicts);
         return new CutBlank(
@@ -249,7 +249,7 @@ public record CutBlank(
     }
 
     /** Ways to share the parts out over strips, each with the different loads its strips have; the most corners kept first. */
-    private static List<List<Run>> packings(SizedBox box, int strips, boolean oneWood) {
+    static List<List<Run>> packings(SizedBox box, int strips, boolean oneWood) {
         if (!oneWood) {
             return strips >= 2 ? List.of(List.of(SIDES), List.of(SINGLE_SIDES)) : List.of(List.of(SIDES));
         }
@@ -271,68 +271,10 @@ public record CutBlank(
         return packings;
     }
 
-    private static Term parts(Run run, Term side, Term end) {
+    static Term parts(Run run, Term side, Term end) {
         Term sides = run.sides() == 1 ? side : fixed(run.sides()).times(side);
         Term ends = run.ends() == 1 ? end : fixed(run.ends()).times(end);
         return run.sides() == 0 ? ends : run.ends() == 0 ? sides : sides.plus(ends);
-    }
-
-    /** Scale, outside length, outside width and height of the largest box of these proportions. */
-    private static List<Worked> largest(
-            Worksheet sheet,
-            SizedBox box,
-            Ladder ladder,
-            Worked length,
-            Worked width,
-            Worked squaring,
-            Worked kerf,
-            Worked rip,
-            boolean oneWood,
-            boolean keep) {
-        Term best = null;
-        Term over = rip.minus(ladder.wall());
-        for (List<Run> packing : packings(box, 4, oneWood)) {
-            Term scale = null;
-            for (Run run : packing) {
-                int kerfs = run.parts() - (keep ? 0 : 1);
-                Term free = length.minus(fixed(2).times(squaring))
-                        .minus(kerf.times(kerfs))
-                        .minus(box.proud().times(2.0 * run.parts()));
-                Term byLength = free.over(parts(run, box.outsideLength(), box.outsideWidth()));
-                Term byWidth = width.plus(kerf)
-                        .over(run.strips())
-                        .minus(kerf)
-                        .minus(over)
-                        .over(box.height());
-                Term both = Term.smaller(byLength, byWidth);
-                scale = scale == null ? both : Term.smaller(scale, both);
-            }
-            if (best == null || java.util.Objects.requireNonNull(scale).number() > best.number() + 1e-12) {
-                best = scale;
-            }
-        }
-        Worked scale = sheet.work(
-                "scale",
-                "t",
-                "Largest box of these proportions, as a scale",
-                Show.RATIO,
-                java.util.Objects.requireNonNull(best),
-                "What the length gives the parts, and what the width gives the height; the tighter of the two.");
-        return List.of(
-                scale,
-                scaled(sheet, scale, "largest-length", "Its outside length", box.outsideLength()),
-                scaled(sheet, scale, "largest-width", "Its outside width", box.outsideWidth()),
-                scaled(sheet, scale, "largest-height", "Its height", box.height()));
-    }
-
-    private static Worked scaled(Worksheet sheet, Worked scale, String name, String label, Worked size) {
-        return sheet.work(
-                name,
-                size.symbol() + "ₘ",
-                label,
-                Show.LAYOUT,
-                size.times(scale),
-                "The same proportions, the same wood.");
     }
 
     private static void judge(
