@@ -307,10 +307,8 @@ main {
   margin-right: 8rem;
 }
 .dim.width {
-  grid-area: 1/2;
-  align-self: end;
+  grid-area: 2/2;
   justify-self: end;
-  z-index: 1;
 }
 .dim :deep(input) {
   font-size: 1.15rem;

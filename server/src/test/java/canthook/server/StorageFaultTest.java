@@ -195,6 +195,17 @@ class StorageFaultTest {
     }
 
     @Test
+    void aFileThatHasLostItsTablesIsNamed() throws Exception {
+        try (Connection direct = direct();
+                Statement ask = direct.createStatement()) {
+            ask.execute("ALTER TABLE box RENAME TO gone");
+        }
+        Reply refused = ask("GET", "/api/boxes", null).join();
+        assertThat(refused.status()).isEqualTo(503);
+        assertThat(refused.body().path("code").asText()).isEqualTo("FILE_DAMAGED");
+    }
+
+    @Test
     void aSecondServerOverTheSameFolderIsRefusedUntilTheFirstIsGone() {
         assertThatThrownBy(() -> RestartTest.start(data))
                 .isInstanceOf(CannotStart.class)

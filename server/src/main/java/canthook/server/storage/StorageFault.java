@@ -69,6 +69,12 @@ public enum StorageFault {
             case SQLITE_READONLY, SQLITE_PERM, SQLITE_AUTH -> Optional.of(FILE_READ_ONLY);
             case SQLITE_CANTOPEN, SQLITE_IOERR, SQLITE_NOLFS -> Optional.of(FILE_OUT_OF_REACH);
             case SQLITE_CORRUPT, SQLITE_NOTADB, SQLITE_FORMAT -> Optional.of(FILE_DAMAGED);
+            // a file that was sound at the start has lost its tables: another lies in its place, or its first pages are
+            // gone
+            case SQLITE_ERROR ->
+                String.valueOf(sql.getMessage()).contains("no such table")
+                        ? Optional.of(FILE_DAMAGED)
+                        : Optional.empty();
             default -> Optional.empty();
         };
     }
