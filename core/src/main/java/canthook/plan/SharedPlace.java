@@ -83,6 +83,10 @@ public record SharedPlace(
 
     public SharedPlace {
         set = OneLine.name("set", "A set of boxes", set, 40);
+        // it stands in addresses
+        if (set.matches(".*[/\\\\%;].*")) {
+            throw new Refused("set", "The name of a set has none of / \\ % ; in it.");
+        }
         WIDTH.check("width", width);
         LENGTH.check("length", length);
         HEIGHT.check("height", height);

@@ -71,5 +71,12 @@ class SharedCellsTest {
                 .isInstanceOfSatisfying(
                         Refused.class, r -> assertThat(r.field()).isEqualTo("boxes[0]"));
         assertThatThrownBy(() -> drawer(4, 3, List.of())).isInstanceOf(Refused.class);
+        for (String name : List.of("peas/beans", "50 %", "a;b", "a\\b", " ")) {
+            assertThatThrownBy(() -> new SharedPlace(
+                            name, mm(412), mm(287), mm(80), mm(1), mm(1), mm(1), 1, 1, List.of(new Lies(0, 0, 1, 1))))
+                    .as(name)
+                    .isInstanceOfSatisfying(
+                            Refused.class, r -> assertThat(r.field()).isEqualTo("set"));
+        }
     }
 }
