@@ -156,7 +156,8 @@ class JourneyTest {
                 .click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("inches, decimal"))
                 .click();
-        assertThat(page.locator("nav.rail .station").first().locator(".line")).hasText("outside 7.874 × 5.500 × 3.465");
+        assertThat(page.locator("nav.rail .station").first().locator(".line"))
+                .hasText("outside 7.874 × 5.500 × 3.465, closes 3.436");
         kept(page);
 
         Download stick =
@@ -169,7 +170,8 @@ class JourneyTest {
 
         page.reload();
         assertThat(page.locator("nav.rail .station.here .line")).hasText("slides, line on a boundary");
-        assertThat(page.locator("nav.rail .station").first().locator(".line")).hasText("outside 7.874 × 5.500 × 3.465");
+        assertThat(page.locator("nav.rail .station").first().locator(".line"))
+                .hasText("outside 7.874 × 5.500 × 3.465, closes 3.436");
 
         page.navigate(bench.address);
         page.locator("input[type=file]").setInputFiles(saved);

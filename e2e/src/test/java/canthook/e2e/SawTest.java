@@ -54,8 +54,7 @@ class SawTest {
         Page page = at("envelope-drawer", "fingers");
         Workbench.choose(page, "Cut with", "8 mm straight bit");
         assertThat(page.locator(".slate [data-number='fingers.slot']")).isVisible();
-        page.locator(".rail .station", new Page.LocatorOptions().setHasText("Jig"))
-                .click();
+        page.locator(".rail a[href$='/jig']").click();
         Workbench.choose(page, "Jig", "spacers against a fence");
         assertThat(page.locator(".slate [data-number='jig.pitch-spacer'] .value"))
                 .isVisible();
@@ -88,8 +87,7 @@ class SawTest {
         page.mouse().move(was.x + was.width / 2 + 4, was.y + was.height / 2);
         page.mouse().up();
         assertThat(handle).not().hasAttribute("aria-valuenow", before);
-        page.locator(".rail .station", new Page.LocatorOptions().setHasText("Jig"))
-                .click();
+        page.locator(".rail a[href$='/jig']").click();
         Locator cannot = page.locator("[data-code=WAY_CANNOT]");
         assertThat(cannot).containsText("needs equal sections");
         cannot.getByText("Take a stop on a scale").click();
