@@ -70,6 +70,14 @@ class PlaceTest extends ServerTestBase {
         assertThat(batch.path("others").get(0).path("box").asText()).isEqualTo(singles);
         assertThat(batch.path("others").get(0).path("count").asInt()).isEqualTo(2);
 
+        String copied = post("/api/boxes/" + singles + "/copy", node())
+                .body()
+                .path("id")
+                .asText();
+        assertThat(get("/api/places/Bean drawer").body().path("boxes"))
+                .as("a copy lies in no drawer")
+                .hasSize(2);
+
         // a wider drawer, one double more, and a box over two rows
         ObjectNode wider =
                 place("Bean drawer", 452, new int[] {0, 0, 2, 1}, new int[] {2, 0, 2, 1}, new int[] {0, 1, 1, 2});
@@ -80,6 +88,7 @@ class PlaceTest extends ServerTestBase {
         assertThat(get("/api/boxes/" + singles).body().path("archived").asBoolean())
                 .as("no single lies in it any more")
                 .isTrue();
+        assertThat(number(copied, "size.outside-length")).isEqualTo(101.5, within(1e-6));
         assertThat(get("/api/places/Bean drawer").body().path("boxes")).hasSize(2);
         assertThat(get("/api/boxes/" + doubles)
                         .body()

@@ -167,7 +167,8 @@ public class BoxApi {
     KeptBox copy(@PathVariable String id) {
         BoxPlan plan = shelf.get(id).plan();
         String name = plan.name().length() > 72 ? plan.name().substring(0, 72) : plan.name();
-        return shelf.add(plan.withName(name + ", copy"), List.of());
+        // a copy is begun to become another box: it lies in no drawer and follows no other's place
+        return shelf.add(plan.withName(name + ", copy").sharing(null), List.of());
     }
 
     @DeleteMapping("/{id}")
