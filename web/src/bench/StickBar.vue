@@ -251,6 +251,7 @@ line.closing {
 .mark text {
   font: 600 13px var(--mono);
   fill: var(--ink);
+  word-spacing: -2px;
 }
 .over {
   baseline-shift: 28%;

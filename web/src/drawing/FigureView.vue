@@ -2,8 +2,10 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, useId } from 'vue'
 import type { Figure } from '../api/client'
-import { LANE, place, room } from './dimensions'
-import { pieces } from './fraction'
+import { covered, LANE, place, rooms, type Rooms } from './dimensions'
+import { textWidth, sizeOf } from './lettering'
+import { settle } from './settle'
+import DimensionText from './DimensionText.vue'
 import WoodDefs from './WoodDefs.vue'
 
 const props = withDefaults(
@@ -27,24 +29,27 @@ const box = ref<HTMLElement>()
 const { width, height } = useElementSize(box)
 const id = useId()
 
-const rooms = computed(() => ({
-  top:
-    room(props.figure.dimensions, 'ABOVE') +
-    (props.figure.dimensions.some((d) => d.side === 'ABOVE') ? 12 : 0),
-  bottom: room(props.figure.dimensions, 'BELOW'),
-  left: room(props.figure.dimensions, 'LEFT'),
-  right: room(props.figure.dimensions, 'RIGHT')
-}))
-
-const scale = computed(() => {
-  const r = rooms.value
+function fits(r: Rooms) {
   const byWidth = (width.value - r.left - r.right - 2 * props.pad) / props.figure.width
   const byHeight = (height.value - r.top - r.bottom - 2 * props.pad) / props.figure.height
   return Math.max(0.0001, Math.min(byWidth, byHeight, props.mostScale))
+}
+
+/** The room for dimensions depends on the scale, and the scale on the room: looked at twice, the larger room stands. */
+const taken = computed(() => {
+  const first = rooms(props.figure.dimensions, fits({ top: 0, bottom: 0, left: 0, right: 0 }))
+  const second = rooms(props.figure.dimensions, fits(first))
+  return {
+    top: Math.max(first.top, second.top),
+    bottom: Math.max(first.bottom, second.bottom),
+    left: Math.max(first.left, second.left),
+    right: Math.max(first.right, second.right)
+  }
 })
+const scale = computed(() => fits(taken.value))
 
 const origin = computed(() => {
-  const r = rooms.value
+  const r = taken.value
   const wide = props.figure.width * scale.value + r.left + r.right
   const high = props.figure.height * scale.value + r.top + r.bottom
   return { x: (width.value - wide) / 2 + r.left, y: (height.value - high) / 2 + r.top }
@@ -83,16 +88,29 @@ const shapes = computed(() =>
   })
 )
 
-const placed = computed(() => place(props.figure.dimensions, at.value, bounds.value))
-const notes = computed(() =>
-  props.figure.notes.map((n, i) => ({
-    ...n,
+const picture = computed(() => ({ left: 1, top: 1, right: width.value - 1, bottom: height.value - 1 }))
+const placed = computed(() => place(props.figure.dimensions, at.value, bounds.value, picture.value))
+/** Words stand off each other, off the dimensions and inside the picture. */
+const notes = computed(() => {
+  const wanted = props.figure.notes.map((n) => ({
+    text: n.text,
     anchor: n.anchor as 'start' | 'middle' | 'end',
-    key: i,
-    px: at.value.x(n.x),
-    py: at.value.y(n.y)
+    x: at.value.x(n.x),
+    y: at.value.y(n.y),
+    size: sizeOf(n.role),
+    role: n.role
   }))
-)
+  const settled = settle(wanted, placed.value.flatMap(covered), picture.value, (words, line) =>
+    textWidth(line, (words as (typeof wanted)[number]).role)
+  )
+  return settled.map((s, key) => ({
+    ...s,
+    key,
+    role: wanted[key]?.role ?? '',
+    number: props.figure.notes[key]?.number,
+    wanted: wanted[key]
+  }))
+})
 
 const fills = Object.fromEntries(
   ['end', 'grain', 'grain-up', 'mate-up', 'hatch', 'hatch-panel', 'hatch-lid'].map((name) => [
@@ -171,47 +189,29 @@ function tick(x: number, y: number) {
             @pointerenter="d.source.number && emit('point', d.source.number)"
             @pointerleave="emit('point', '')"
           >
-            <rect
-              :x="-d.source.text.length * 4.6 - 5"
-              y="-15"
-              :width="d.source.text.length * 9.2 + 10"
-              height="20"
-              rx="2"
-            />
-            <text text-anchor="middle">
-              <tspan
-                v-for="(piece, k) in pieces(d.source.text)"
-                :key="k"
-                :class="piece.kind"
-                :dy="
-                  piece.kind === 'over'
-                    ? -4
-                    : piece.kind === 'plain' && k > 0 && pieces(d.source.text)[k - 1]?.kind === 'over'
-                      ? 4
-                      : 0
-                "
-              >
-                {{ piece.text }}
-              </tspan>
-            </text>
+            <rect :x="-d.half" y="-15" :width="2 * d.half" height="20" rx="2" />
+            <DimensionText :text="d.source.text" />
           </g>
         </g>
       </g>
       <g class="notes">
-        <text
-          v-for="n in notes"
-          :key="n.key"
-          :x="n.px"
-          :y="n.py"
-          :text-anchor="n.anchor"
-          :class="['note', n.role, { opens: n.number }]"
-          :role="n.number ? 'button' : undefined"
-          :tabindex="n.number ? 0 : undefined"
-          @click="n.number && emit('open', n.number)"
-          @keydown="n.number && key($event, { number: n.number }, n.px, n.py)"
-        >
-          {{ n.text }}
-        </text>
+        <template v-for="n in notes" :key="n.key">
+          <path
+            v-if="n.led && n.wanted"
+            class="lead"
+            :d="`M${n.x} ${n.y - 4}L${n.wanted.x} ${n.wanted.y - 4}`"
+          />
+          <text
+            :text-anchor="n.anchor"
+            :class="['note', n.role, { opens: n.number }]"
+            :role="n.number ? 'button' : undefined"
+            :tabindex="n.number ? 0 : undefined"
+            @click="n.number && emit('open', n.number)"
+            @keydown="n.number && key($event, { number: n.number }, n.x, n.y)"
+          >
+            <tspan v-for="(line, k) in n.lines" :key="k" :x="n.x" :y="n.y + k * 16">{{ line }}</tspan>
+          </text>
+        </template>
       </g>
     </svg>
     <slot :scale="scale" :lane="LANE" />

@@ -22,5 +22,7 @@ const parts = computed(() => pieces(props.text))
   font-family: var(--mono);
   font-weight: 500;
   white-space: nowrap;
+  /* the space before a fraction is thin */
+  word-spacing: -0.32em;
 }
 </style>

@@ -10,6 +10,7 @@ import TheRest from '../bench/TheRest.vue'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
 import EditableFigure from '../drawing/EditableFigure.vue'
+import FigureView from '../drawing/FigureView.vue'
 import NumText from '../drawing/NumText.vue'
 
 // the rack's part is fetched when a batch is first asked for
@@ -36,6 +37,7 @@ function cutFrom(where: string) {
   })
 }
 const figure = computed(() => bench.answer?.figures.find((f) => f.id === 'blank'))
+const round = computed(() => bench.answer?.figures.find((f) => f.id === 'round'))
 const labels = { 'blank.length': 'Blank length', 'blank.width': 'Blank width' }
 const measured = computed(() => bench.plan?.blank.measured ?? [])
 const letters = ['A', 'B', 'C', 'D']
@@ -67,7 +69,11 @@ const copying =
   >
     <template #drawing>
       <BatchBoards v-if="batch" />
-      <EditableFigure v-else-if="figure" :figure="figure" :labels="labels" :pad="30" />
+      <template v-else>
+        <EditableFigure v-if="figure" :figure="figure" :labels="labels" class="board" />
+        <h3 class="strip-title">The same four parts as the box, from above</h3>
+        <FigureView v-if="round" :figure="round" class="round" :pad="4" />
+      </template>
       <p class="caution">
         Support long boards over a close insert, joint one edge before ripping, use a push stick, never
         crosscut against the rip fence. Eyes, ears, dust. Your machine's manual, local rules and trained
@@ -179,6 +185,19 @@ const copying =
 </template>
 
 <style scoped>
+.board,
+.round {
+  flex: 1;
+}
+.board {
+  min-height: 170px;
+}
+.round {
+  min-height: 190px;
+}
+.strip-title {
+  font-size: 0.95rem;
+}
 .copy,
 .caution {
   margin: 0.45rem 0 0.1rem;

@@ -266,6 +266,10 @@ h3 {
   grid-column: 4;
 }
 @media (max-width: 900px) {
+  .opened {
+    flex: 0 0 112px;
+    min-height: 0;
+  }
   .cut {
     grid-template-columns: auto auto 1fr;
   }

@@ -98,7 +98,7 @@ function when(iso: string) {
     hint="Cut a few sections in scrap of the same thickness. Read slot and finger, up to three places each."
   >
     <template #drawing>
-      <FigureView v-if="joint" :figure="joint" class="joint" @open="bench.openWorking" />
+      <FigureView v-if="joint" :figure="joint" class="joint" :pad="6" @open="bench.openWorking" />
       <template v-if="direction && direction !== 'STAY' && asked">
         <h3 class="say">
           {{ words }}
@@ -191,9 +191,11 @@ function when(iso: string) {
 <style scoped>
 .joint {
   flex: 1.25;
+  min-height: 150px;
 }
 .move {
   flex: 0 0 6.6rem;
+  max-width: 25rem;
 }
 .band {
   flex: 0 0 7.4rem;

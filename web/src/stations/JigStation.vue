@@ -219,6 +219,7 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
 }
 .jig {
   flex: 1;
+  min-height: 220px;
 }
 .walk {
   display: flex;

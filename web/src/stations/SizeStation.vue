@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { FirstGuess } from '../api/client'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import type { Figure, FirstGuess } from '../api/client'
 import ChoiceField from '../bench/ChoiceField.vue'
 import CornersCompared from './CornersCompared.vue'
 import ContentsFields from '../bench/ContentsFields.vue'
@@ -16,7 +17,15 @@ import EditableFigure from '../drawing/EditableFigure.vue'
 
 const bench = useBench()
 const size = computed(() => bench.plan?.size)
-const figure = computed(() => bench.answer?.figures.find((f) => f.id === 'size'))
+const place = ref<HTMLElement>()
+const { width, height } = useElementSize(place)
+/** in a wide place the side stands beside the view from above, in a tall one below it: whichever can be drawn larger */
+const figure = computed(() => {
+  const views = (bench.answer?.figures ?? []).filter((f) => f.id.startsWith('size'))
+  const scale = (f: Figure) =>
+    Math.min((width.value - 130) / f.width, (height.value - (f.id === 'size' ? 120 : 130)) / f.height)
+  return views.sort((a, b) => scale(b) - scale(a))[0]
+})
 const unfolded = computed(() => bench.answer?.figures.find((f) => f.id === 'unfolded'))
 const labels = {
   'size.length': 'Length',
@@ -97,7 +106,7 @@ function forget() {
     :hint="
       bench.corners
         ? 'The same outside and inside with each corner, to one scale: from above, and the face of the side.'
-        : 'From above, and a side below it. Type into a framed dimension; press any other for its working.'
+        : 'From above, and a side. Type into a framed dimension; press any other for its working.'
     "
   >
     <template #drawing>
@@ -111,7 +120,7 @@ function forget() {
       </p>
       <CornersCompared v-if="bench.corners && bench.answer?.corners" />
       <template v-else>
-        <EditableFigure v-if="figure" :figure="figure" :labels="labels" class="plan" />
+        <div ref="place" class="plan"><EditableFigure v-if="figure" :figure="figure" :labels="labels" /></div>
         <h3 class="strip-title">The four parts, outsides up, reference edges down</h3>
         <div class="unfolded"><EditableFigure v-if="unfolded" :figure="unfolded" /></div>
       </template>
@@ -218,6 +227,7 @@ function forget() {
 <style scoped>
 .plan {
   flex: 1;
+  min-height: 0;
 }
 .views {
   display: flex;
@@ -239,7 +249,16 @@ function forget() {
   color: var(--quiet);
 }
 .unfolded {
-  height: 8.6rem;
+  height: 10rem;
+}
+@media (max-width: 900px) {
+  .plan {
+    flex: none;
+    height: 340px;
+  }
+  .unfolded {
+    height: 7rem;
+  }
 }
 .trade {
   margin: 0.15rem 0;

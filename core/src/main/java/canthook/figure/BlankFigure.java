@@ -2,6 +2,7 @@ package canthook.figure;
 
 import canthook.blank.CutBlank;
 import canthook.figure.Figure.Side;
+import canthook.plan.Part;
 import canthook.planner.WorkedPlan;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,6 +49,57 @@ public final class BlankFigure {
         d.across(0, needed, width, Side.BELOW, 0, blank.needed());
         if (blank.left().length().isPositive() && blank.fits()) {
             d.across(needed, length, width, Side.BELOW, 0, blank.left());
+        }
+        return d.done();
+    }
+
+    /**
+     * The box from above, to the board's figure: where two parts lay side by side on the board it runs on round their corner, where they
+     * did not it breaks; that corner goes to the back.
+     */
+    public static Figure round(WorkedPlan worked) {
+        Drawing d = new Drawing(
+                "round",
+                "Where the figure runs round a corner, from above",
+                worked.plan().display());
+        double length = worked.size().outsideLength().length().mm();
+        double width = worked.size().outsideWidth().length().mm();
+        double wall = Math.min(length, width) * 0.11;
+        d.rect("wall-end-on-side", 0, 0, length, wall, "C");
+        d.rect("wall-end-on-side", 0, width - wall, length, wall, "A");
+        d.rect("wall-end-on-end", 0, wall, wall, width - 2 * wall, "D");
+        d.rect("wall-end-on-end", length - wall, wall, wall, width - 2 * wall, "B");
+        d.note(length / 2, width - wall * 1.5, "A", "pencil", "middle", null);
+        d.note(length / 2, wall * 2.2, "C", "pencil", "middle", null);
+        d.note(wall * 1.8, width / 2, "D", "pencil", "middle", null);
+        d.note(length - wall * 1.8, width / 2, "B", "pencil", "middle", null);
+        List<List<String>> strips = strips(worked.blank());
+        for (Part part : Part.values()) {
+            Part next = Part.values()[(part.ordinal() + 1) % Part.values().length];
+            boolean runsOn = strips.stream()
+                    .anyMatch(strip -> strip.indexOf(part.name()) >= 0
+                            && strip.indexOf(part.name()) + 1 == strip.indexOf(next.name()));
+            boolean right = part == Part.A || part == Part.B;
+            boolean front = part == Part.A || part == Part.D;
+            double x = right ? length : 0;
+            double y = front ? width : 0;
+            double in = right ? -wall : wall;
+            double up = front ? -wall : wall;
+            if (runsOn) {
+                for (double lane : new double[] {0.25, 0.5, 0.75}) {
+                    d.line("runs-on", x + in * 4, y + up * lane, x + in * lane, y + up * lane);
+                    d.line("runs-on", x + in * lane, y + up * lane, x + in * lane, y + up * 4);
+                }
+            } else {
+                d.line("breaks", x + in * 1.15, y - up * 0.15, x - in * 0.15, y + up * 1.15);
+            }
+            d.note(
+                    x + in * 1.6,
+                    y + up * 2.4,
+                    runsOn ? "runs on" : "breaks: to the back",
+                    runsOn ? "end-through" : "cut",
+                    right ? "end" : "start",
+                    null);
         }
         return d.done();
     }

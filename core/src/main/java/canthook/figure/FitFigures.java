@@ -29,7 +29,7 @@ public final class FitFigures {
                 "joint",
                 "The joint, its clearance shown × " + (int) times,
                 worked.plan().display());
-        double deep = slot * 1.1;
+        double deep = slot * 1.5;
         double pulled = slot * 0.35;
         double x = 0;
         double finger = slot - Math.max(0, shown);
@@ -61,7 +61,7 @@ public final class FitFigures {
         return d.done();
     }
 
-    /** Every test cut so far along an axis of clearance, in thousandths: x is 100 to the millimetre. */
+    /** Every test cut so far along an axis of clearance: x is 200 to the millimetre, so that it lies long. */
     public static Figure band(WorkedPlan worked) {
         Fit fit = worked.fit();
         Drawing d = new Drawing(
@@ -77,7 +77,7 @@ public final class FitFigures {
                 most = Math.max(most, c.mm() + 0.05);
             }
         }
-        double scale = 100;
+        double scale = 200;
         d.rect(
                 "band",
                 fit.bandFrom().length().mm() * scale,

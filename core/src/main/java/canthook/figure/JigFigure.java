@@ -38,7 +38,8 @@ public final class JigFigure {
         if (cuts.isEmpty()) {
             Drawing d = new Drawing(
                     "jig", "This way cannot cut this joint", worked.plan().display());
-            return edge(d, worked.fingers().chosen().layout(), true).done();
+            Layout layout = worked.fingers().chosen().layout();
+            return edge(d, layout, true, layout.height().mm() * 0.4).done();
         }
         return of(worked, cuts.get(Math.max(0, Math.min(index, cuts.size() - 1))));
     }
@@ -50,7 +51,8 @@ public final class JigFigure {
         Setting setting = worked.jig().setting();
         Bed bed = new Bed(worked, worked.fingers().joint().layout(), cut);
         if (setting == null) {
-            return edge(d, worked.fingers().joint().layout(), cut.end().isFingerFirst())
+            Layout layout = worked.fingers().joint().layout();
+            return edge(d, layout, cut.end().isFingerFirst(), layout.height().mm() * 0.4)
                     .done();
         }
         setting.<Runnable>fold(
@@ -87,9 +89,8 @@ public final class JigFigure {
     }
 
     /** The wall's edge alone, its waste hatched. */
-    private static Drawing edge(Drawing d, Layout layout, boolean fingerFirst) {
+    private static Drawing edge(Drawing d, Layout layout, boolean fingerFirst, double deep) {
         double height = layout.height().mm();
-        double deep = Math.max(8, height / 9);
         d.rect("stock", 0, 0, height, deep, "part");
         for (Span slot : layout.slots(fingerFirst)) {
             double from = Math.max(0, slot.from().mm());
@@ -102,8 +103,8 @@ public final class JigFigure {
     /** A wall lying on its face: sections stepped off with the dividers, the waste hatched, this slot's lines drawn. */
     private static void hand(Drawing d, HandSetting hand, Cut cut) {
         Layout layout = hand.layout();
-        edge(d, layout, cut.end().isFingerFirst());
         double deep = Math.max(8, layout.height().mm() / 9);
+        edge(d, layout, cut.end().isFingerFirst(), deep);
         double step = hand.corrected().length().mm();
         double from = step * Math.floor(Math.max(0, cut.from().mm()) / step + 0.25);
         double high = -deep * 0.95;
@@ -133,10 +134,10 @@ public final class JigFigure {
             double thickness = worked.size().thickness().length().mm();
             double pitch = layout.pitch().mm();
             double unit = Math.max(pitch, 6);
-            double reach = gap + kerf + 1.6 * unit;
-            double left = -key - 1.8 * unit;
+            double reach = gap + kerf + 3.6 * unit;
+            double left = -key - 3.2 * unit;
             double depth = Math.min(thickness, 2.2 * unit);
-            double fence = unit * 0.9;
+            double fence = unit * 0.6;
             d.rect("fence", left, depth, reach - left, fence);
             double edge = gap - cut.from().mm();
             double end = Math.min(edge + layout.height().mm(), reach - 0.15 * unit);
@@ -153,24 +154,24 @@ public final class JigFigure {
             if (edge >= left) {
                 d.line("reference-edge", edge, -0.35 * unit, edge, depth);
             }
-            d.rect("key", -key, -0.7 * unit, key, depth + fence + 0.7 * unit, "key");
-            d.rect("cutter", gap, -1.5 * unit, kerf, depth + fence + 1.5 * unit, "cutter");
+            d.rect("key", -key, -0.4 * unit, key, depth + fence + 0.4 * unit, "key");
+            d.rect("cutter", gap, -0.7 * unit, kerf, depth + fence + 0.7 * unit, "cutter");
             ZeroBlock block = setting.block();
             if (on.gap().equals(setting.gap().length())) {
-                d.across(0, gap, -1.5 * unit, Side.ABOVE, 0, setting.gap());
+                d.across(0, gap, -0.7 * unit, Side.ABOVE, 0, setting.gap());
             } else if (on.gap().equals(setting.rung().finger().length())) {
-                d.across(0, gap, -1.5 * unit, Side.ABOVE, 0, setting.rung().finger());
+                d.across(0, gap, -0.7 * unit, Side.ABOVE, 0, setting.rung().finger());
             }
-            d.across(-key, 0, -1.5 * unit, Side.ABOVE, 0, setting.key());
-            d.across(gap, gap + kerf, -1.5 * unit, Side.ABOVE, 0, worked.jig().kerf());
+            d.across(-key, 0, -0.7 * unit, Side.ABOVE, 0, setting.key());
+            d.across(gap, gap + kerf, -0.7 * unit, Side.ABOVE, 0, worked.jig().kerf());
             if (block == null) {
-                d.across(0, gap + kerf, -1.5 * unit, Side.ABOVE, 2, setting.pitch());
+                d.across(0, gap + kerf, -0.7 * unit, Side.ABOVE, 1, setting.pitch());
             }
             if (block != null && !on.leaves().isEmpty()) {
                 behind(d, block, depth + fence, left, unit);
             }
             d.note(-key / 2, depth * 0.45, "key", "on-key", "middle", null);
-            d.note(gap + kerf / 2, -0.9 * unit, "cutter", "cut", "middle", null);
+            d.note(gap + kerf / 2, -0.25 * unit, "cutter", "cut", "middle", null);
             d.note(left + 0.2 * unit, depth + fence * 0.62, "fence", "quiet", "start", null);
         }
 

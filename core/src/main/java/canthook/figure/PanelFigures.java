@@ -103,7 +103,7 @@ public final class PanelFigures {
         double t = worked.size().finalThickness().length().mm();
         double high = groove.width().mm();
         double around = Math.max(high, depth) * 0.7;
-        double shownOpening = depth * 2.4;
+        double shownOpening = depth * 6;
         PanelDay now = held.on(day, worked.year());
         double rightGap = now.gap().length().mm();
         double leftGap = held.pinned() ? rightGap : 0;

@@ -15,45 +15,37 @@ import java.util.Set;
 public final class SizeFigures {
     private SizeFigures() {}
 
-    /** Plan above, front elevation below it, at one scale, with the dimensions that decide them. */
+    /** How the two views stand, for a tall place and for a wide one. */
+    private enum Stand {
+        BELOW,
+        BESIDE
+    }
+
+    /** From above, a side below it, at one scale, with the dimensions that decide them. */
     public static Figure of(WorkedPlan worked) {
+        return of(worked, Stand.BELOW);
+    }
+
+    /** The same for a wide place: the side stands to the right of the view from above. */
+    public static Figure beside(WorkedPlan worked) {
+        return of(worked, Stand.BESIDE);
+    }
+
+    private static Figure of(WorkedPlan worked, Stand stand) {
         SizedBox box = worked.size();
         Drawing d = new Drawing(
-                "size",
-                "The box from above, and from the side below it",
+                stand == Stand.BELOW ? "size" : "size-beside",
+                "The box from above, and from the side",
                 worked.plan().display());
         double length = box.outsideLength().length().mm();
         double width = box.outsideWidth().length().mm();
         double wished = box.height().length().mm();
         double t = box.finalThickness().length().mm();
         double proud = box.proud().length().mm();
-        double gap = Math.max(length, width) * 0.11;
         double te = box.finalEndThickness().length().mm();
         wallsFromAbove(d, length, width, t, te);
         if (box.hasInside()) {
-            d.rect("inside", te, t, length - 2 * te, width - 2 * t);
-            Set<String> named = new HashSet<>();
-            for (SizedBox.Place place : box.contents()) {
-                double x = te + place.along().mm();
-                double y = t + place.across().mm();
-                d.rect(
-                        place.divider() ? "divider" : "content",
-                        x,
-                        y,
-                        place.length().mm(),
-                        place.width().mm());
-                if (!place.divider() && named.add(place.name())) {
-                    d.note(
-                            x + place.length().mm() / 2,
-                            y + place.width().mm() * 0.3,
-                            shortened(place, worked),
-                            "content-name",
-                            "middle",
-                            null);
-                }
-            }
-            d.across(te, length - te, width - t, Side.ABOVE, 0, box.insideLength());
-            d.upright(te, t, width - t, Side.RIGHT, 0, box.insideWidth());
+            inside(d, worked, length, width, t, te);
         }
         d.across(0, length, 0, Side.ABOVE, 1, box.outsideLength());
         d.upright(0, 0, width, Side.LEFT, 0, box.outsideWidth());
@@ -62,23 +54,42 @@ public final class SizeFigures {
         d.note(length / 2, t + in * 1.5, "C", "pencil", "middle", null);
         d.note(length - te - in, width / 2, "B", "pencil", "middle", null);
         d.note(te + in, width / 2, "D", "pencil", "middle", null);
-        double y = width + gap;
         double wall = worked.fingers().wall().length().mm();
-        double bottom = y + Math.max(wished, wall);
-        elevation(d, worked, 0, bottom - wall, length, proud);
-        d.upright(0, bottom - wished, bottom, Side.LEFT, 0, box.height());
-        d.across(-proud, length + proud, bottom, Side.BELOW, 0, box.sideLength());
+        double high = Math.max(wished, wall);
+        boolean below = stand == Stand.BELOW;
+        double x = below ? 0 : length * 1.3;
+        double bottom = below ? width + Math.max(length, width) * 0.11 + high : width;
+        elevation(d, worked, x, bottom - wall, length, proud);
+        d.upright(x, bottom - wished, bottom, below ? Side.LEFT : Side.RIGHT, 0, box.height());
+        d.across(x - proud, x + length + proud, bottom, Side.BELOW, 0, box.sideLength());
         return d.done();
     }
 
-    /** As much of the name as its place has room for. */
-    private static String shortened(SizedBox.Place place, WorkedPlan worked) {
-        double share =
-                place.length().mm() / worked.size().outsideLength().length().mm();
-        int letters = Math.max(3, (int) (share * 30));
-        return place.name().length() <= letters
-                ? place.name()
-                : place.name().substring(0, letters - 1).strip() + "…";
+    private static void inside(Drawing d, WorkedPlan worked, double length, double width, double t, double te) {
+        SizedBox box = worked.size();
+        d.rect("inside", te, t, length - 2 * te, width - 2 * t);
+        Set<String> named = new HashSet<>();
+        for (SizedBox.Place place : box.contents()) {
+            double x = te + place.along().mm();
+            double y = t + place.across().mm();
+            d.rect(
+                    place.divider() ? "divider" : "content",
+                    x,
+                    y,
+                    place.length().mm(),
+                    place.width().mm());
+            if (!place.divider() && named.add(place.name())) {
+                d.note(
+                        x + place.length().mm() / 2,
+                        y + place.width().mm() * 0.3,
+                        place.name(),
+                        "content-name",
+                        "middle",
+                        null);
+            }
+        }
+        d.across(te, length - te, width - t, Side.ABOVE, 0, box.insideLength());
+        d.upright(te, t, width - t, Side.LEFT, 1, box.insideWidth());
     }
 
     private static void wallsFromAbove(Drawing d, double length, double width, double t, double te) {
@@ -142,7 +153,7 @@ public final class SizeFigures {
                 d.line("lid-line", x, y, x + t, y);
             }
         }
-        d.upright(x + length, y, bottom, Side.RIGHT, 0, low.line());
+        d.upright(x + length, y, bottom, Side.RIGHT, 1, low.line());
     }
 
     /** The four walls laid out in the order they go round, reference edges down. */

@@ -363,11 +363,11 @@ public final class Answers {
 
     private static List<Figure> figures(WorkedPlan worked, Place place, double day, int step) {
         return switch (place) {
-            case SIZE -> List.of(SizeFigures.of(worked), SizeFigures.unfolded(worked));
+            case SIZE -> List.of(SizeFigures.of(worked), SizeFigures.beside(worked), SizeFigures.unfolded(worked));
             case CORNERS -> CornerFigures.of(worked);
             case BEGUN -> List.of(StandingFigure.of(worked));
             case FINGERS -> List.of();
-            case BLANK -> List.of(BlankFigure.of(worked));
+            case BLANK -> List.of(BlankFigure.of(worked), BlankFigure.round(worked));
             case JIG -> List.of(JigFigure.of(worked, step));
             case CUT -> List.of(MarkFigures.marked(worked), MarkFigures.turned(worked));
             case FIT -> List.of(FitFigures.joint(worked), MoveFigure.of(worked), FitFigures.band(worked));
