@@ -68,6 +68,20 @@ public final class PanelFigures {
         return d.done();
     }
 
+    /** The panel lying flat, as it is cut, with the way its grain runs. */
+    public static Figure flat(WorkedPlan worked, HeldPanel held) {
+        Drawing d = new Drawing(
+                held.of() + "-flat", "The panel as it is cut", worked.plan().display());
+        double along = held.along().length().mm();
+        double across = held.across().cut().length().mm();
+        d.rect(role(held), 0, 0, along, across, role(held));
+        d.line("arrow", along * 0.3, across * 0.5, along * 0.7, across * 0.5);
+        d.note(along * 0.5, across * 0.5 - Math.min(along, across) * 0.06, "grain", "quiet", "middle", null);
+        d.across(0, along, across, Side.BELOW, 0, held.along());
+        d.upright(0, 0, across, Side.LEFT, 0, held.across().cut());
+        return d.done();
+    }
+
     private static String role(HeldPanel held) {
         return held.of().equals("lid") ? "lid" : "panel";
     }

@@ -86,7 +86,14 @@ class HardInputTest extends ServerTestBase {
         String id = post("/api/boxes", work(plan)).body().path("id").asText();
         assertThat(get("/api/boxes/" + id).body().at("/plan/name").asText())
                 .isEqualTo("Seeds of фасоль, 豆 & \ud83c\udf31");
-        for (String paper : new String[] {"stick.pdf", "corners.pdf", "run-sheet.pdf"}) {
+        for (String paper : new String[] {
+            "papers/stick.pdf",
+            "papers/corners.pdf",
+            "papers/run-sheet.pdf",
+            "papers/shop-sheet.pdf",
+            "papers/blank-sheet.pdf",
+            "papers/panel-sheet.pdf"
+        }) {
             MockHttpServletResponse reply = mvc.perform(MockMvcRequestBuilders.get("/api/boxes/" + id + "/" + paper))
                     .andReturn()
                     .getResponse();

@@ -11,21 +11,28 @@ import com.google.zxing.Result;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.contentstream.operator.Operator;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSNumber;
 import org.apache.pdfbox.pdfparser.PDFStreamParser;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlineItem;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -89,7 +96,7 @@ class PaperTest extends ServerTestBase {
         String id = box(plan);
         for (String paper : List.of("a4", "letter")) {
             long began = System.nanoTime();
-            byte[] pdf = bytes("/api/boxes/" + id + "/stick.pdf?paper=" + paper);
+            byte[] pdf = bytes("/api/boxes/" + id + "/papers/stick.pdf?paper=" + paper);
             double took = (System.nanoTime() - began) / 1e9;
             try (PDDocument document = Loader.loadPDF(pdf)) {
                 assertThat(document.getNumberOfPages()).isEqualTo(3);
@@ -104,7 +111,7 @@ class PaperTest extends ServerTestBase {
             }
             assertThat(took).as("seconds for a stick of 600 mm").isLessThan(3);
         }
-        assertThat(get("/api/boxes/" + id + "/stick.pdf?paper=foolscap").field())
+        assertThat(get("/api/boxes/" + id + "/papers/stick.pdf?paper=foolscap").field())
                 .isEqualTo("paper");
     }
 
@@ -142,7 +149,7 @@ class PaperTest extends ServerTestBase {
                 .get(0);
         assertThat(part.get(1)[0] - part.get(0)[0]).isCloseTo(height, within(0.001));
 
-        try (PDDocument document = Loader.loadPDF(bytes("/api/boxes/" + id + "/corners.pdf"))) {
+        try (PDDocument document = Loader.loadPDF(bytes("/api/boxes/" + id + "/papers/corners.pdf"))) {
             double high = height;
             assertThat(strokes(document, 0))
                     .anyMatch(l -> Math.abs(Math.abs(l[2] - l[0]) - high) < 0.02 && Math.abs(l[1] - l[3]) < 0.001);
@@ -186,7 +193,7 @@ class PaperTest extends ServerTestBase {
         int passes = Integer.parseInt(rows.get(rows.size() - 1).split(",")[0]);
         assertThat(rows).hasSize(passes + 1);
         assertThat(rows.get(0)).startsWith("cut,parts,end,slot,pass");
-        byte[] pdf = bytes("/api/boxes/" + id + "/run-sheet.pdf?paper=letter");
+        byte[] pdf = bytes("/api/boxes/" + id + "/papers/run-sheet.pdf?paper=letter");
         assertThat(new String(pdf, 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
         try (PDDocument document = Loader.loadPDF(pdf)) {
             String text = new PDFTextStripper().getText(document);
@@ -195,8 +202,8 @@ class PaperTest extends ServerTestBase {
                     .contains("unplugged")
                     .contains("Last slot on key");
             List<String> numbered = text.lines()
+                    .filter(l -> l.matches("\\d+ slot .*"))
                     .map(l -> l.split(" ")[0])
-                    .filter(w -> w.matches("\\d+"))
                     .toList();
             assertThat(numbered)
                     .as("every cut has its line, in order")
@@ -222,7 +229,7 @@ class PaperTest extends ServerTestBase {
             String id = box(plan);
             JsonNode answer = post("/api/work", node().set("plan", plan)).body();
             for (String paper : new String[] {"a4", "letter"}) {
-                byte[] pdf = bytes("/api/boxes/" + id + "/shop-sheet.pdf?paper=" + paper);
+                byte[] pdf = bytes("/api/boxes/" + id + "/papers/shop-sheet.pdf?paper=" + paper);
                 String told = text(pdf);
                 for (String number : new String[] {
                     "size.side-length",
@@ -254,11 +261,132 @@ class PaperTest extends ServerTestBase {
         }
     }
 
+    /** Words on a page, with the ground their letters cover, in points. */
+    private record Ground(String words, double left, double right, double top, double bottom) {
+        boolean touches(Ground other) {
+            return left < other.right && other.left < right && top < other.bottom && other.top < bottom;
+        }
+    }
+
+    private static List<Ground> grounds(PDDocument document, int page) throws IOException {
+        List<Ground> found = new ArrayList<>();
+        PDFTextStripper reader = new PDFTextStripper() {
+            @Override
+            protected void writeString(String text, List<TextPosition> letters) {
+                TextPosition first = letters.get(0);
+                TextPosition last = letters.get(letters.size() - 1);
+                if (first.getDir() == 0 && !text.isBlank()) {
+                    found.add(new Ground(
+                            text,
+                            first.getX(),
+                            last.getX() + last.getWidth(),
+                            first.getY() - 0.62 * first.getFontSizeInPt(),
+                            first.getY()));
+                }
+            }
+        };
+        reader.setStartPage(page + 1);
+        reader.setEndPage(page + 1);
+        reader.setSortByPosition(false);
+        reader.getText(document);
+        return found;
+    }
+
+    /** Nothing printed covers other print or runs off the sheet, on any paper of any demo box. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"1-germination-box.json", "2-envelope-drawer.json", "3-packet-tray.json", "4-drawer-batch.json"})
+    void noWordsOnPaperTouch(String file) throws IOException {
+        for (String display : new String[] {"METRIC", "DECIMAL_INCH", "FRACTION_64"}) {
+            String id = box(demoPlan(file).put("display", display));
+            for (JsonNode kind :
+                    get("/api/boxes/" + id + "/papers?paper=letter").body()) {
+                String sheet = kind.path("name").asText();
+                try (PDDocument document =
+                        Loader.loadPDF(bytes("/api/boxes/" + id + "/papers/" + sheet + ".pdf?paper=letter"))) {
+                    assertThat(document.getNumberOfPages())
+                            .isEqualTo(kind.path("pages").asInt());
+                    for (int page = 0; page < document.getNumberOfPages(); page++) {
+                        List<Ground> all = grounds(document, page);
+                        assertThat(all).as(sheet).isNotEmpty();
+                        float wide = document.getPage(page).getMediaBox().getWidth();
+                        for (int i = 0; i < all.size(); i++) {
+                            Ground one = all.get(i);
+                            assertThat(one.left()).as(one.words()).isGreaterThan(0);
+                            assertThat(one.right()).as(one.words()).isLessThan(wide);
+                            for (Ground other : all.subList(i + 1, all.size())) {
+                                assertThat(one.touches(other))
+                                        .as(
+                                                "%s, %s, page %d: “%s” on “%s”",
+                                                display, sheet, page + 1, one.words(), other.words())
+                                        .isFalse();
+                            }
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    /** What is looked at on screen is the page that is printed, and its letters are the application's own. */
+    @Test
+    void aPageIsShownBeforeItIsPrinted() throws Exception {
+        String id = box(demoPlan("1-germination-box.json"));
+        BufferedImage shown = ImageIO.read(
+                new ByteArrayInputStream(bytes("/api/boxes/" + id + "/papers/run-sheet/2.png?paper=letter")));
+        assertThat((double) shown.getWidth() / shown.getHeight()).isCloseTo(215.9 / 279.4, within(0.002));
+        int[] dots = shown.getRGB(0, 0, shown.getWidth(), shown.getHeight(), null, 0, shown.getWidth());
+        assertThat(IntStream.of(dots).filter(dot -> (dot & 0xff) < 100).count())
+                .as("dark dots")
+                .isGreaterThan(shown.getWidth());
+        assertThat(get("/api/boxes/" + id + "/papers/run-sheet/99.png").field()).isEqualTo("page");
+        assertThat(get("/api/boxes/" + id + "/papers/wish-list.pdf").field()).isEqualTo("sheet");
+        try (PDDocument document = Loader.loadPDF(bytes("/api/boxes/" + id + "/papers.pdf"))) {
+            for (PDPage page : document.getPages()) {
+                for (COSName name : page.getResources().getFontNames()) {
+                    PDFont font = page.getResources().getFont(name);
+                    assertThat(font.isEmbedded()).as(font.getName()).isTrue();
+                    assertThat(font.getName()).contains("Atkinson");
+                }
+            }
+        }
+    }
+
+    /** Board and panel sheets tell the numbers of the bench too. */
+    @Test
+    void boardAndPanelSheetsTellTheWorkedNumbers() throws IOException {
+        ObjectNode plan = demoPlan("1-germination-box.json");
+        String id = box(plan);
+        JsonNode numbers = post("/api/work", node().set("plan", plan)).body().path("numbers");
+        Map<String, List<String>> told = Map.of(
+                "blank-sheet",
+                List.of("size.side-length", "size.end-length", "fingers.first-rip", "blank.needed", "blank.left"),
+                "panel-sheet",
+                List.of(
+                        "bottom.cut",
+                        "bottom.along",
+                        "bottom.groove-depth",
+                        "lid.cut",
+                        "lid.along",
+                        "lid.groove-offset"));
+        for (var sheet : told.entrySet()) {
+            String text = text(bytes("/api/boxes/" + id + "/papers/" + sheet.getKey() + ".pdf"));
+            int found = 0;
+            for (JsonNode number : numbers) {
+                if (sheet.getValue().contains(number.path("id").asText())) {
+                    found++;
+                    assertThat(text).contains(number.path("text").asText());
+                }
+            }
+            assertThat(found).isEqualTo(sheet.getValue().size());
+        }
+    }
+
     /** A camera reads the code off the printed sheet. */
     @Test
     void theCodeOnTheSheetOpensTheBox() throws Exception {
         String id = box(demoPlan("2-envelope-drawer.json"));
-        try (PDDocument document = Loader.loadPDF(bytes("/api/boxes/" + id + "/shop-sheet.pdf"))) {
+        try (PDDocument document = Loader.loadPDF(bytes("/api/boxes/" + id + "/papers/shop-sheet.pdf"))) {
             BufferedImage seen = new PDFRenderer(document).renderImageWithDPI(0, 150);
             int[] dots = seen.getRGB(0, 0, seen.getWidth(), seen.getHeight(), null, 0, seen.getWidth());
             Result read = new QRCodeReader()
@@ -273,7 +401,7 @@ class PaperTest extends ServerTestBase {
         ObjectNode plan = demoPlan("2-envelope-drawer.json");
         ((ObjectNode) plan.path("blank")).put("length", 300);
         plan.put("name", "Ящик для семян 🌱 " + "very long ".repeat(5).strip());
-        byte[] pdf = bytes("/api/boxes/" + box(plan) + "/shop-sheet.pdf");
+        byte[] pdf = bytes("/api/boxes/" + box(plan) + "/papers/shop-sheet.pdf");
         assertThat(text(pdf))
                 .contains("CANNOT BE MADE AS IT STANDS")
                 .contains("too short")
@@ -292,7 +420,7 @@ class PaperTest extends ServerTestBase {
                 int at = document.getPages().indexOf(item.findDestinationPage(document)) + 1;
                 assertThat(contents).containsPattern(Pattern.quote(item.getTitle()) + "\\s+" + at + "\\b");
             }
-            assertThat(contents).contains("Shop sheet", "Run sheet", "Stick", "Corner templates");
+            assertThat(contents).contains("Shop sheet", "Run sheet", "Board", "Panels", "Stick", "Corner templates");
         }
     }
 }

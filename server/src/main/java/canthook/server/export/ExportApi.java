@@ -9,9 +9,11 @@ import canthook.server.box.Shelf.KeptBox;
 import canthook.server.rack.ShopFloor;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -63,15 +65,6 @@ public class ExportApi {
         return sent(StickSvg.of(StickFigure.of(worked), worked.plan().name()), SVG, id + "-stick.svg");
     }
 
-    @GetMapping(value = "/boxes/{id}/stick.pdf", produces = "application/pdf")
-    ResponseEntity<byte[]> stickPdf(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
-        WorkedPlan worked = worked(id);
-        return sent(
-                FigurePdf.of(List.of(StickFigure.of(worked)), worked.plan().name(), Paper.byName(paper)),
-                MediaType.APPLICATION_PDF,
-                id + "-stick.pdf");
-    }
-
     @GetMapping(value = "/boxes/{id}/stick.dxf", produces = "application/dxf")
     ResponseEntity<String> stickDxf(@PathVariable String id) {
         return sent(FigureDxf.of(StickFigure.of(worked(id))), DXF, id + "-stick.dxf");
@@ -83,15 +76,6 @@ public class ExportApi {
         return sent(TemplateSvg.of(TemplateFigure.of(worked), worked.plan().name()), SVG, id + "-corners.svg");
     }
 
-    @GetMapping(value = "/boxes/{id}/corners.pdf", produces = "application/pdf")
-    ResponseEntity<byte[]> cornersPdf(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
-        WorkedPlan worked = worked(id);
-        return sent(
-                FigurePdf.of(List.of(TemplateFigure.of(worked)), worked.plan().name(), Paper.byName(paper)),
-                MediaType.APPLICATION_PDF,
-                id + "-corners.pdf");
-    }
-
     @GetMapping(value = "/boxes/{id}/corners.dxf", produces = "application/dxf")
     ResponseEntity<String> cornersDxf(@PathVariable String id) {
         return sent(FigureDxf.of(TemplateFigure.of(worked(id))), DXF, id + "-corners.dxf");
@@ -99,17 +83,7 @@ public class ExportApi {
 
     @GetMapping(value = "/boxes/{id}/cuts.csv", produces = "text/csv")
     ResponseEntity<String> cuts(@PathVariable String id) {
-        return sent(RunSheet.csv(worked(id)), MediaType.valueOf("text/csv;charset=UTF-8"), id + "-cuts.csv");
-    }
-
-    @GetMapping(value = "/boxes/{id}/run-sheet.pdf", produces = "application/pdf")
-    ResponseEntity<byte[]> runSheet(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
-        return sent(RunSheet.pdf(worked(id), Paper.byName(paper)), MediaType.APPLICATION_PDF, id + "-run-sheet.pdf");
-    }
-
-    @GetMapping(value = "/boxes/{id}/shop-sheet.pdf", produces = "application/pdf")
-    ResponseEntity<byte[]> shopSheet(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
-        return shown(Papers.shopSheet(of(id), Paper.byName(paper)), id + "-shop-sheet.pdf");
+        return sent(CutsCsv.of(worked(id)), MediaType.valueOf("text/csv;charset=UTF-8"), id + "-cuts.csv");
     }
 
     @GetMapping(value = "/boxes/{id}/papers.pdf", produces = "application/pdf")
@@ -117,13 +91,50 @@ public class ExportApi {
         return shown(Papers.all(of(id), Paper.byName(paper)), id + "-papers.pdf");
     }
 
+    /**
+     * A paper of a box, and how many pages it has.
+     *
+     * @param name in its address
+     */
+    record PrintedView(String name, String title, String about, int pages) {}
+
+    @GetMapping("/boxes/{id}/papers")
+    List<PrintedView> kinds(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
+        Printed.Of box = of(id);
+        Paper size = Paper.byName(paper);
+        return Arrays.stream(Printed.values())
+                .map(p -> new PrintedView(p.named(), p.title(), p.about(), Papers.pages(p.pdf(box, size))))
+                .toList();
+    }
+
+    @GetMapping(value = "/boxes/{id}/papers/{sheet}.pdf", produces = "application/pdf")
+    ResponseEntity<byte[]> printed(
+            @PathVariable String id, @PathVariable String sheet, @RequestParam(defaultValue = "a4") String paper) {
+        Printed printed = Printed.byName(sheet);
+        return shown(printed.pdf(of(id), Paper.byName(paper)), id + "-" + printed.named() + ".pdf");
+    }
+
+    /** A page as it will be printed, to look at. */
+    @GetMapping(value = "/boxes/{id}/papers/{sheet}/{page}.png", produces = "image/png")
+    ResponseEntity<byte[]> picture(
+            @PathVariable String id,
+            @PathVariable String sheet,
+            @PathVariable int page,
+            @RequestParam(defaultValue = "a4") String paper) {
+        byte[] pdf = Printed.byName(sheet).pdf(of(id), Paper.byName(paper));
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_PNG)
+                .cacheControl(CacheControl.noStore())
+                .body(Papers.picture(pdf, page));
+    }
+
     /** The box as it is kept, and where a device opens it. */
-    private Papers.Of of(String id) {
+    private Printed.Of of(String id) {
         KeptBox box = shelf.get(id);
         String address = ServletUriComponentsBuilder.fromCurrentContextPath()
                 .path("/boxes/" + id)
                 .toUriString();
-        return new Papers.Of(
+        return new Printed.Of(
                 Planner.work(box.plan(), floor.shop(box.plan(), box.cuts())),
                 box.revision(),
                 LocalDate.now(clock),

@@ -4,6 +4,7 @@ import canthook.figure.Figure;
 import canthook.figure.Figure.Mark;
 import canthook.figure.Figure.Note;
 import canthook.figure.Figure.Shape;
+import canthook.server.export.Lettering.Face;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -14,7 +15,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
 
 /**
  * Figures on paper at 1:1. A figure longer than the sheet is tiled along its length, pages overlapping by ten millimetres with a join
@@ -64,11 +64,11 @@ final class FigurePdf {
                 for (Mark mark : figure.marks()) {
                     double at = (mark.from() + mark.to()) / 2;
                     pen.line(at, lane + 1, at, figure.top(), 0.15);
-                    pen.words(at + 0.8, lane + 1, mark.label(), Lettering.PLAIN, 8);
+                    pen.words(at + 0.8, lane + 1, mark.label(), Face.PLAIN, 8);
                     lane -= 4;
                 }
                 for (Note note : figure.notes()) {
-                    pen.words(note.x(), note.y(), note.text(), Lettering.PLAIN, 8);
+                    pen.words(note.x(), note.y(), note.text(), Face.PLAIN, 8);
                 }
                 pen.unclip();
                 if (page > 0) {
@@ -107,13 +107,13 @@ final class FigurePdf {
         }
 
         void head(String title, int page, int pages) throws IOException {
-            text(MARGIN, paper.height() - 10, title, Lettering.BOLD, 10);
+            text(MARGIN, paper.height() - 10, title, Face.BOLD, 10);
             text(
                     MARGIN,
                     paper.height() - 15,
                     "Print at 100 %, no fitting to the page. "
                             + (pages > 1 ? "Sheet " + page + " of " + pages + ": lay join mark on join mark." : ""),
-                    Lettering.PLAIN,
+                    Face.PLAIN,
                     8);
         }
 
@@ -130,7 +130,7 @@ final class FigurePdf {
             to.moveTo(end, base - 5);
             to.lineTo(end, base + 5);
             to.stroke();
-            text(MARGIN + 102, 11, "100 mm: measure it before you trust this sheet", Lettering.PLAIN, 8);
+            text(MARGIN + 102, 11, "100 mm: measure it before you trust this sheet", Face.PLAIN, 8);
         }
 
         void clip(double room) throws IOException {
@@ -159,14 +159,14 @@ final class FigurePdf {
             to.stroke();
         }
 
-        void words(double x, double y, String text, PDFont font, float size) throws IOException {
+        void words(double x, double y, String text, Face face, float size) throws IOException {
             to.setNonStrokingColor(Color.BLACK);
-            lettering.write(to, x(x), y(y), text, font, size);
+            lettering.write(to, x(x), y(y), text, face, size);
         }
 
-        private void text(double xMm, double yMm, String text, PDFont font, float size) throws IOException {
+        private void text(double xMm, double yMm, String text, Face face, float size) throws IOException {
             to.setNonStrokingColor(Color.BLACK);
-            lettering.write(to, (float) (xMm * POINTS), (float) (yMm * POINTS), text, font, size);
+            lettering.write(to, (float) (xMm * POINTS), (float) (yMm * POINTS), text, face, size);
         }
 
         void shape(Shape shape) throws IOException {

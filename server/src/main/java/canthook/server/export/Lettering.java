@@ -2,42 +2,53 @@ package canthook.server.export;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.EnumMap;
+import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
-import org.jspecify.annotations.Nullable;
 
 /**
- * Words on paper. The standard fonts, which every printer has, know the letters of western Europe only; what they lack is drawn with a
- * font that goes into the document, and what that lacks too as an empty square, so that one sees something stands there.
+ * Words on paper, in the letters the pages are set in; they go into the document, so that it looks the same on any printer. What they lack
+ * is drawn with a wider font, and what that lacks too as an empty square, so that one sees something stands there.
  */
 final class Lettering {
-    static final PDFont PLAIN = new PDType1Font(FontName.HELVETICA);
-    static final PDFont BOLD = new PDType1Font(FontName.HELVETICA_BOLD);
-    private static final String WIDER = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
-    private static final String SQUARE = "□";
+    private static final String SQUARE = "\u25a1";
+
+    /** What a word is set in. */
+    enum Face {
+        PLAIN("/static/paper-fonts/plain.ttf"),
+        BOLD("/static/paper-fonts/bold.ttf"),
+        /** Lengths: every figure as wide as the next. */
+        NUMBER("/static/paper-fonts/number.ttf"),
+        /** For letters the others lack. */
+        WIDER("/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf");
+
+        private final String file;
+
+        Face(String file) {
+            this.file = file;
+        }
+    }
 
     private final PDDocument document;
-    private @Nullable PDType0Font wider;
+    private final Map<Face, PDFont> fonts = new EnumMap<>(Face.class);
 
     Lettering(PDDocument document) {
         this.document = document;
     }
 
     /** Writes at a place, in points from the lower left corner of the sheet. */
-    void write(PDPageContentStream to, float x, float y, String text, PDFont font, float size) throws IOException {
+    void write(PDPageContentStream to, float x, float y, String text, Face face, float size) throws IOException {
         to.beginText();
         to.newLineAtOffset(x, y);
-        String plain = text.replace("−", "-").replace("′", "'").replace("″", "\"");
         StringBuilder run = new StringBuilder();
-        PDFont of = font;
-        for (int c : plain.codePoints().toArray()) {
+        Face of = face;
+        for (int c : text.codePoints().toArray()) {
             String letter = Character.toString(c);
-            PDFont mine = knows(font, letter) ? font : wider();
-            if (mine != font && !knows(mine, letter)) {
+            Face mine = knows(face, letter) ? face : Face.WIDER;
+            if (mine == Face.WIDER && !knows(mine, letter)) {
                 letter = SQUARE;
             }
             if (mine != of) {
@@ -51,42 +62,41 @@ final class Lettering {
     }
 
     /** How wide words are, in points; what the font lacks counts as wide as an m. */
-    double width(String text, PDFont font, double size) throws IOException {
+    double width(String text, Face face, double size) throws IOException {
         double wide = 0;
-        for (int c : text.replace("−", "-")
-                .replace("′", "'")
-                .replace("″", "\"")
-                .codePoints()
-                .toArray()) {
+        for (int c : text.codePoints().toArray()) {
             String letter = Character.toString(c);
-            wide += font.getStringWidth(knows(font, letter) ? letter : "m");
+            wide += font(face).getStringWidth(knows(face, letter) ? letter : "m");
         }
         return wide * size / 1000;
     }
 
-    private static void show(PDPageContentStream to, StringBuilder run, PDFont font, float size) throws IOException {
+    private void show(PDPageContentStream to, StringBuilder run, Face face, float size) throws IOException {
         if (!run.isEmpty()) {
-            to.setFont(font, size);
+            to.setFont(font(face), size);
             to.showText(run.toString());
             run.setLength(0);
         }
     }
 
-    private PDType0Font wider() throws IOException {
-        if (wider == null) {
-            try (InputStream in = PDFont.class.getResourceAsStream(WIDER)) {
-                if (in == null) {
-                    throw new IllegalStateException("the wider font is missing from the application");
-                }
-                wider = PDType0Font.load(document, in);
-            }
+    private PDFont font(Face face) throws IOException {
+        PDFont known = fonts.get(face);
+        if (known != null) {
+            return known;
         }
-        return wider;
+        try (InputStream in = Lettering.class.getResourceAsStream(face.file)) {
+            if (in == null) {
+                throw new IllegalStateException("the letters " + face.file + " are missing from the application");
+            }
+            PDFont loaded = PDType0Font.load(document, in);
+            fonts.put(face, loaded);
+            return loaded;
+        }
     }
 
-    private static boolean knows(PDFont font, String letter) throws IOException {
+    private boolean knows(Face face, String letter) throws IOException {
         try {
-            font.encode(letter);
+            font(face).encode(letter);
             return true;
         } catch (IllegalArgumentException e) {
             return false;

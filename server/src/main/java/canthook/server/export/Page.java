@@ -5,6 +5,7 @@ import canthook.figure.Figure.Dimension;
 import canthook.figure.Figure.Note;
 import canthook.figure.Figure.Shape;
 import canthook.figure.Figure.Side;
+import canthook.server.export.Lettering.Face;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
@@ -12,21 +13,21 @@ import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
 import java.awt.Color;
 import java.io.IOException;
-import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.util.Matrix;
 
 /** An upright sheet of paper that is written and drawn on in millimetres from its upper left corner, black on white. */
 final class Page implements AutoCloseable {
     private static final double POINTS = 72 / 25.4;
 
-    /** A dimension line stands this far off the drawing, and the next as far off that, millimetres. */
-    private static final double LANE = 6;
+    /** Letters of a number on a dimension line, points. */
+    private static final double NUMBER = 9;
 
     private final PDPageContentStream to;
     private final Lettering lettering;
@@ -51,14 +52,14 @@ final class Page implements AutoCloseable {
         return height;
     }
 
-    void words(double x, double y, String text, PDFont font, double size) throws IOException {
+    void words(double x, double y, String text, Face face, double size) throws IOException {
         to.setNonStrokingColor(Color.BLACK);
-        lettering.write(to, px(x), py(y), text, font, (float) size);
+        lettering.write(to, px(x), py(y), text, face, (float) size);
     }
 
     /** Words whose middle, or whose end, stands at a place. */
-    void words(double x, double y, String text, PDFont font, double size, double share) throws IOException {
-        words(x - share * lettering.width(text, font, size) / POINTS, y, text, font, size);
+    void words(double x, double y, String text, Face face, double size, double share) throws IOException {
+        words(x - share * lettering.width(text, face, size) / POINTS, y, text, face, size);
     }
 
     void line(double x1, double y1, double x2, double y2, double thick) throws IOException {
@@ -108,18 +109,17 @@ final class Page implements AutoCloseable {
      * @return how much of the height it takes
      */
     double figure(Figure figure, double x, double y, double wide, double high) throws IOException {
-        double left = room(figure, Side.LEFT);
-        double top = room(figure, Side.ABOVE);
-        double scale = Math.min(
-                (wide - left - room(figure, Side.RIGHT)) / figure.width(),
-                (high - top - room(figure, Side.BELOW)) / figure.height());
-        Placed at = new Placed(figure, x + left, y + top, scale);
+        // how large it is drawn says which texts are lifted, and that how large it is drawn: looked at twice
+        Lanes lanes = lanes(figure, Math.min(wide / figure.width(), high / figure.height()));
+        lanes = lanes(figure, scale(figure, lanes, wide, high));
+        double scale = scale(figure, lanes, wide, high);
+        double top = lanes.room(Side.ABOVE);
+        Placed at = new Placed(figure, x + lanes.room(Side.LEFT), y + top, scale, x, x + wide);
         for (Shape shape : figure.shapes()) {
             shape(shape, at);
         }
-        List<double[]> taken = new ArrayList<>();
         for (Dimension dimension : figure.dimensions()) {
-            dimension(dimension, at, taken);
+            dimension(dimension, at, lanes);
         }
         for (Note note : figure.notes()) {
             double share = note.anchor().equals("middle") ? 0.5 : note.anchor().equals("end") ? 1 : 0;
@@ -128,23 +128,40 @@ final class Page implements AutoCloseable {
                     at.x(note.x()),
                     at.y(note.y()) + (letter ? 1.5 : 1),
                     note.text(),
-                    letter ? Lettering.BOLD : Lettering.PLAIN,
+                    letter ? Face.BOLD : Face.PLAIN,
                     letter ? 12 : 8,
                     share);
         }
-        return figure.height() * scale + top + room(figure, Side.BELOW);
+        return figure.height() * scale + top + lanes.room(Side.BELOW);
     }
 
-    private static double room(Figure figure, Side side) {
-        return figure.dimensions().stream()
-                .filter(d -> d.side() == side)
-                .mapToDouble(d -> (d.lane() + 1) * LANE + 4)
-                .max()
-                .orElse(1);
+    private static double scale(Figure figure, Lanes lanes, double wide, double high) {
+        return Math.min(
+                (wide - lanes.room(Side.LEFT) - lanes.room(Side.RIGHT)) / figure.width(),
+                (high - lanes.room(Side.ABOVE) - lanes.room(Side.BELOW)) / figure.height());
+    }
+
+    private Lanes lanes(Figure figure, double scale) throws IOException {
+        Map<Dimension, Double> halves = new IdentityHashMap<>();
+        for (Dimension d : figure.dimensions()) {
+            halves.put(d, half(d));
+        }
+        return new Lanes(
+                figure,
+                d -> scale * (isUpright(d) ? d.y1() + d.y2() : d.x1() + d.x2()) / 2,
+                d -> halves.getOrDefault(d, 0.0));
+    }
+
+    private double half(Dimension d) throws IOException {
+        return lettering.width(d.text(), Face.NUMBER, NUMBER) / POINTS / 2 + 0.6;
+    }
+
+    private static boolean isUpright(Dimension d) {
+        return d.side() == Side.LEFT || d.side() == Side.RIGHT;
     }
 
     /** Where a figure's millimetres lie on the sheet. */
-    private record Placed(Figure figure, double left, double top, double scale) {
+    private record Placed(Figure figure, double left, double top, double scale, double least, double most) {
         double x(double mm) {
             return left + (mm - figure.left()) * scale;
         }
@@ -171,6 +188,9 @@ final class Page implements AutoCloseable {
             return;
         }
         if (p.size() == 4) {
+            if (shape.role().equals("arrow")) {
+                head(at.x(p.get(0)), at.y(p.get(1)), at.x(p.get(2)), at.y(p.get(3)));
+            }
             double thick = shape.role().equals("reference-edge") ? 0.9 : 0.2;
             line(at.x(p.get(0)), at.y(p.get(1)), at.x(p.get(2)), at.y(p.get(3)), thick);
             return;
@@ -183,6 +203,14 @@ final class Page implements AutoCloseable {
         path(p, at);
         to.closePath();
         to.stroke();
+    }
+
+    private void head(double x1, double y1, double x2, double y2) throws IOException {
+        double run = Math.hypot(x2 - x1, y2 - y1);
+        double ux = (x2 - x1) / run;
+        double uy = (y2 - y1) / run;
+        line(x2, y2, x2 - 3 * ux + 1.5 * uy, y2 - 3 * uy - 1.5 * ux, 0.3);
+        line(x2, y2, x2 - 3 * ux - 1.5 * uy, y2 - 3 * uy + 1.5 * ux, 0.3);
     }
 
     /** White paper, and greys a copier keeps apart: what lies deeper or is cut away is darker. */
@@ -206,58 +234,48 @@ final class Page implements AutoCloseable {
         }
     }
 
-    private void dimension(Dimension d, Placed at, List<double[]> taken) throws IOException {
-        double off = (d.lane() + 1) * LANE - 1;
+    private void dimension(Dimension d, Placed at, Lanes lanes) throws IOException {
+        double off = lanes.off(d.side(), d.lane());
         double x1 = at.x(d.x1());
         double x2 = at.x(d.x2());
         double y1 = at.y(d.y1());
         double y2 = at.y(d.y2());
         switch (d.side()) {
-            case ABOVE -> level(d, x1, x2, at.top() - off, y1, taken);
-            case BELOW -> level(d, x1, x2, at.foot() + off, y1, taken);
-            case LEFT -> upright(d, y1, y2, at.left() - off, x1);
-            case RIGHT -> upright(d, y1, y2, at.end() + off, x1);
+            case ABOVE -> level(d, x1, x2, at.top() - off, y1, at, lanes);
+            case BELOW -> level(d, x1, x2, at.foot() + off, y1, at, lanes);
+            case LEFT -> upright(d, y1, y2, at.left() - off, x1, lanes);
+            case RIGHT -> upright(d, y1, y2, at.end() + off, x1, lanes);
         }
     }
 
-    /** A text that would touch one that stands already is lifted over it, on a leader. */
-    private void level(Dimension d, double x1, double x2, double y, double from, List<double[]> taken)
+    /** A lifted text stands on a leader. */
+    private void level(Dimension d, double x1, double x2, double y, double from, Placed at, Lanes lanes)
             throws IOException {
         line(x1, from, x1, y, 0.08);
         line(x2, from, x2, y, 0.08);
         line(x1, y, x2, y, 0.15);
         tick(x1, y);
         tick(x2, y);
-        double middle = (x1 + x2) / 2;
-        double half = lettering.width(d.text(), Lettering.BOLD, 9) / POINTS / 2 + 0.6;
-        double foot = y - 0.8;
-        boolean lifted = false;
-        while (touches(taken, middle, half, foot)) {
-            foot -= 3.6;
-            lifted = true;
-        }
-        taken.add(new double[] {middle - half, middle + half, foot});
-        if (lifted) {
+        double half = half(d);
+        double middle = Math.max(at.least() + half, Math.min((x1 + x2) / 2, at.most() - half));
+        double foot = y - lanes.over(d);
+        if (lanes.isLifted(d)) {
             line(middle, y, middle, foot + 0.6, 0.08);
         }
-        words(middle, foot, d.text(), Lettering.BOLD, 9, 0.5);
+        words(middle, foot, d.text(), Face.NUMBER, NUMBER, 0.5);
     }
 
-    private static boolean touches(List<double[]> taken, double middle, double half, double foot) {
-        return taken.stream()
-                .anyMatch(t -> Math.abs(t[2] - foot) < 3.4 && t[0] < middle + half && t[1] > middle - half);
-    }
-
-    private void upright(Dimension d, double y1, double y2, double x, double from) throws IOException {
+    private void upright(Dimension d, double y1, double y2, double x, double from, Lanes lanes) throws IOException {
         line(from, y1, x, y1, 0.08);
         line(from, y2, x, y2, 0.08);
         line(x, y1, x, y2, 0.15);
         tick(x, y1);
         tick(x, y2);
         to.saveGraphicsState();
-        to.transform(org.apache.pdfbox.util.Matrix.getRotateInstance(Math.PI / 2, px(x - 0.8), py((y1 + y2) / 2)));
+        to.transform(Matrix.getRotateInstance(Math.PI / 2, px(x - lanes.over(d)), py((y1 + y2) / 2)));
         lettering.write(
-                to, (float) (-lettering.width(d.text(), Lettering.BOLD, 9) / 2), 0, d.text(), Lettering.BOLD, 9);
+                to, (float) (-lettering.width(d.text(), Face.NUMBER, NUMBER) / 2), 0, d.text(), Face.NUMBER, (float)
+                        NUMBER);
         to.restoreGraphicsState();
     }
 

@@ -1,0 +1,95 @@
+package canthook.server.export;
+
+import canthook.figure.StickFigure;
+import canthook.figure.TemplateFigure;
+import canthook.planner.WorkedPlan;
+import canthook.refusal.Refused;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.apache.pdfbox.pdmodel.PDDocument;
+
+/** The papers of a box. */
+enum Printed {
+    SHOP_SHEET("Shop sheet", "pinned over the saw: parts, board, jig, order of work"),
+    RUN_SHEET("Run sheet", "each set-up with its picture, every cut to tick"),
+    BLANK_SHEET("Board", "how the parts lie on it and what it must give"),
+    PANEL_SHEET("Panels", "bottom and lid, their grooves and where these stop"),
+    STICK("Stick, at 1:1", "the wall's height laid out"),
+    CORNERS("Corner templates, at 1:1", "both wall ends, to lay on the wood");
+
+    /** One of the box as it is kept. */
+    record Of(WorkedPlan worked, long revision, LocalDate day, String address) {}
+
+    private final String title;
+    private final String about;
+
+    Printed(String title, String about) {
+        this.title = title;
+        this.about = about;
+    }
+
+    String title() {
+        return title;
+    }
+
+    String about() {
+        return about;
+    }
+
+    /** As it stands in an address. */
+    String named() {
+        return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+    }
+
+    /** @throws Refused when no paper has that name */
+    static Printed byName(String name) {
+        return Arrays.stream(values())
+                .filter(p -> p.named().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new Refused(
+                        "sheet",
+                        "There is no paper “" + name + "”. There are "
+                                + Arrays.stream(values()).map(Printed::named).collect(Collectors.joining(", "))
+                                + "."));
+    }
+
+    /** As it is sent. */
+    byte[] pdf(Of box, Paper paper) {
+        String name = box.worked().plan().name();
+        return switch (this) {
+            case STICK -> FigurePdf.of(List.of(StickFigure.of(box.worked())), name, paper);
+            case CORNERS -> FigurePdf.of(List.of(TemplateFigure.of(box.worked())), name, paper);
+            case SHOP_SHEET -> sheet(box, paper, name, ShopSheet::fill);
+            case RUN_SHEET -> sheet(box, paper, name + ": run sheet", RunSheet::fill);
+            case BLANK_SHEET -> sheet(box, paper, name + ": board", BlankSheet::fill);
+            case PANEL_SHEET -> sheet(box, paper, name + ": panels", PanelSheet::fill);
+        };
+    }
+
+    /** Fills a sheet from a plan. */
+    private interface Filling {
+        void fill(Sheet sheet, WorkedPlan worked) throws IOException;
+    }
+
+    private static byte[] sheet(Of box, Paper paper, String title, Filling filling) {
+        String about = box.worked().plan().walls().known().name() + " "
+                + box.worked().size().thickness().text(box.worked().plan().display()) + " · " + box.day() + " · change "
+                + box.revision();
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            try (Sheet sheet = new Sheet(document, paper, title, about, box.address())) {
+                filling.fill(sheet, box.worked());
+            }
+            document.getDocumentInformation().setTitle(title);
+            document.save(out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException("A page that cannot be written", e);
+        }
+    }
+}
