@@ -24,14 +24,15 @@ const jobs = (when: 'BEFORE_JOINT' | 'AFTER_JOINT') =>
 const before = jobs('BEFORE_JOINT')
 const after = jobs('AFTER_JOINT')
 const meetings = computed(() => bench.answer?.cuts?.meetings ?? [])
-const paper = ref('a4')
+const paper = ref(localStorage.getItem('paper') ?? 'a4')
 const file = (name: string) => `/api/boxes/${bench.id}/${name}`
+const sheet = (name: string) => `papers/${name}.pdf?paper=${paper.value}`
 const sheets = computed(() => [
-  { label: 'Everything in one', file: `papers.pdf?paper=${paper.value}`, shown: true },
-  { label: 'Shop sheet', file: `shop-sheet.pdf?paper=${paper.value}`, shown: true },
-  { label: 'Run sheet', file: `run-sheet.pdf?paper=${paper.value}` },
-  { label: 'Stick', file: `stick.pdf?paper=${paper.value}` },
-  { label: 'Corner templates', file: `corners.pdf?paper=${paper.value}` }
+  { label: 'Everything in one', file: `papers.pdf?paper=${paper.value}` },
+  { label: 'Shop sheet', file: sheet('shop-sheet') },
+  { label: 'Run sheet', file: sheet('run-sheet') },
+  { label: 'Stick', file: sheet('stick') },
+  { label: 'Corner templates', file: sheet('corners') }
 ])
 const files = [
   { label: 'cut list, CSV', file: 'cuts.csv' },
@@ -151,15 +152,19 @@ const files = [
           aria-labelledby="paper"
         />
         <a
-          v-for="sheet in sheets"
-          :key="sheet.label"
-          :href="file(sheet.file)"
-          :target="sheet.shown ? '_blank' : undefined"
-          :download="sheet.shown ? undefined : ''"
+          v-for="one in sheets"
+          :key="one.label"
+          :href="file(one.file)"
+          target="_blank"
           @click="bench.keep()"
-          >{{ sheet.label }}</a
+          >{{ one.label }}</a
         >
       </div>
+      <p class="look">
+        <RouterLink :to="{ name: 'papers', params: { id: bench.id } }" @click="bench.keep()"
+          >Look at all papers before you print</RouterLink
+        >
+      </p>
       <p class="files">
         <span>In files</span>
         <a v-for="f in files" :key="f.file" :href="file(f.file)" download>{{ f.label }}</a>
@@ -312,6 +317,9 @@ h3 {
   align-items: baseline;
   margin: 0.3rem 0;
   font-size: 0.95rem;
+}
+.look {
+  margin: 0.2rem 0;
 }
 .files span {
   width: 100%;

@@ -203,9 +203,6 @@ class SawTest {
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Letter"))
                 .click();
         for (String[] file : new String[][] {
-            {"Run sheet", "%PDF"},
-            {"Stick", "%PDF"},
-            {"Corner templates", "%PDF"},
             {"cut list, CSV", "cut,parts"},
             {"templates, DXF", "  0"},
             {"stick, SVG", "<svg"}
@@ -217,6 +214,31 @@ class SawTest {
                     .as(file[0])
                     .startsWith(file[1]);
         }
+        for (String paper :
+                new String[] {"Everything in one", "Shop sheet", "Run sheet", "Stick", "Corner templates"}) {
+            String printed = page.getByText(paper, new Page.GetByTextOptions().setExact(true))
+                    .getAttribute("href");
+            assertThat(printed).endsWith("paper=letter");
+            assertThat(page.request().get(bench.address + printed).text())
+                    .as(paper)
+                    .startsWith("%PDF");
+        }
+        page.context().close();
+    }
+
+    /** Every page can be looked at as it will be printed. */
+    @Test
+    void papersAreLookedAtBeforeTheyArePrinted() {
+        Page page = at("germination-box", "cut");
+        page.getByText("Look at all papers before you print").click();
+        Locator pages = page.locator("main img");
+        assertThat(pages.first()).hasAttribute("alt", "Shop sheet, page 1 of 2");
+        page.getByText("each set-up with its picture").click();
+        assertThat(pages).hasCount(3);
+        page.waitForFunction("() => [...document.querySelectorAll('main img')].every(i => i.naturalWidth > 800)");
+        assertThat(page.getByText("Print run sheet")).hasAttribute("href", Pattern.compile(".*/run-sheet.pdf.*"));
+        page.getByText("Back to Germination box").click();
+        page.waitForURL("**/cut");
         page.context().close();
     }
 

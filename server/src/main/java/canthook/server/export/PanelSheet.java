@@ -40,7 +40,7 @@ final class PanelSheet {
             double map = sheet.page().figure(PanelFigures.ends(worked, panel), Sheet.EDGE + 98, top, 86, 44);
             sheet.down(Math.max(section, map) + 4);
             sheet.written(
-                    "The section is drawn on the driest day. Where the map says stop, the groove ends there, before the finger's tip.",
+                    "The section is drawn on the driest day. A number on the map: the groove stops that far from the part's end.",
                     9);
             sheet.down(4);
         }

@@ -89,7 +89,7 @@ final class RunSheet {
                 + setup.face().words()
                 + (setup.upTo() == null ? "" : ", nothing above " + display.text(setup.upTo(), Precision.CALIPER)));
         if (!cuts.isEmpty()) {
-            double high = sheet.page().figure(JigFigure.of(worked, cuts.get(0).pass()), Sheet.EDGE, sheet.y(), 110, 42);
+            double high = sheet.page().figure(JigFigure.of(worked, cuts.get(0).pass()), Sheet.EDGE, sheet.y(), 140, 42);
             sheet.down(high + 3);
         }
         for (SawCut cut : cuts) {

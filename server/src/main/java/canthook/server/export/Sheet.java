@@ -97,9 +97,9 @@ final class Sheet implements AutoCloseable {
     }
 
     void heading(String says) throws IOException {
-        room(12);
-        page.words(EDGE, y + 3.2, says, Face.BOLD, 10);
-        y += 5.4;
+        room(14);
+        page.words(EDGE, y + 4.6, says, Face.BOLD, 10);
+        y += 6.6;
     }
 
     void large(String says) throws IOException {
