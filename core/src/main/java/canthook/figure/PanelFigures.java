@@ -68,8 +68,19 @@ public final class PanelFigures {
         return d.done();
     }
 
+    /** On paper: each panel as it is cut, its section on the driest day, its groove ends; three figures a panel. */
+    public static List<Figure> onPaper(WorkedPlan worked) {
+        List<Figure> figures = new ArrayList<>();
+        for (HeldPanel held : worked.panels()) {
+            figures.add(flat(worked, held));
+            figures.add(section(worked, held, 0));
+            figures.add(ends(worked, held));
+        }
+        return figures;
+    }
+
     /** The panel lying flat, as it is cut, with the way its grain runs. */
-    public static Figure flat(WorkedPlan worked, HeldPanel held) {
+    private static Figure flat(WorkedPlan worked, HeldPanel held) {
         Drawing d = new Drawing(
                 held.of() + "-flat", "The panel as it is cut", worked.plan().display());
         double along = held.along().length().mm();

@@ -21,6 +21,8 @@ import java.util.stream.Collectors;
  * @param wanted clearance
  * @param stops why the box cannot be made as it stands; empty when it can
  * @param order what to do, one thing after another
+ * @param blank what the board must give
+ * @param panels what each panel in a groove is cut to
  */
 public record SheetWords(
         String wood,
@@ -30,7 +32,16 @@ public record SheetWords(
         List<Line> setting,
         String wanted,
         List<String> stops,
-        List<String> order) {
+        List<String> order,
+        List<Line> blank,
+        List<Panel> panels) {
+
+    /**
+     * A panel in a groove.
+     *
+     * @param name and its wood
+     */
+    public record Panel(String name, List<Line> lines) {}
 
     /** A number with its words, as shown. */
     public record Line(String words, String value) {}
@@ -51,7 +62,9 @@ public record SheetWords(
                         .filter(v -> v.weight() == Verdict.Weight.STOP)
                         .map(Verdict::sentence)
                         .toList(),
-                order(worked));
+                order(worked),
+                blank(worked, display),
+                worked.panels().stream().map(p -> panel(p, display)).toList());
     }
 
     private static List<Line> walls(WorkedPlan worked, LengthDisplay display) {
@@ -88,6 +101,34 @@ public record SheetWords(
                             + panel.groove().offset().text(display) + " up"));
         }
         return List.copyOf(lines);
+    }
+
+    private static List<Line> blank(WorkedPlan worked, LengthDisplay display) {
+        return List.of(
+                new Line("sides A, C", worked.size().sideLength().text(display)),
+                new Line("ends B, D", worked.size().endLength().text(display)),
+                new Line("rip first to", worked.fingers().firstRip().text(display)),
+                new Line("thick", worked.size().thickness().text(display)),
+                new Line("length needed", worked.blank().needed().text(display)),
+                new Line("width needed", worked.blank().neededWidth().text(display)),
+                new Line("left over", worked.blank().left().text(display)),
+                new Line("squaring, each end", worked.blank().squaring().text(display)),
+                new Line("kerf of the saw", worked.blank().kerf().text(display)));
+    }
+
+    private static Panel panel(HeldPanel panel, LengthDisplay display) {
+        return new Panel(
+                "The " + panel.of() + ": " + panel.across().movements().wood().name(),
+                List.of(
+                        new Line("along its grain", panel.along().text(display)),
+                        new Line("across its grain", panel.across().cut().text(display)),
+                        new Line("thick", panel.thickness().text(display)),
+                        new Line("edge in the groove", panel.tongue().text(display)),
+                        new Line("groove width", panel.groove().width().text(display)),
+                        new Line("groove depth", panel.groove().depth().text(display)),
+                        new Line(
+                                "groove above bottom edge",
+                                panel.groove().offset().text(display))));
     }
 
     private static List<String> order(WorkedPlan worked) {

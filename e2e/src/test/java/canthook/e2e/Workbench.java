@@ -35,6 +35,11 @@ final class Workbench implements AutoCloseable {
             "--disable-component-update",
             "--disable-sync");
 
+    static {
+        // put together as the packaged application is, from what was worked out when it was built
+        System.setProperty("spring.aot.enabled", "true");
+    }
+
     private final Path data;
     private final int port;
     private ConfigurableApplicationContext server;

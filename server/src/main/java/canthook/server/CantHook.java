@@ -38,7 +38,9 @@ public class CantHook {
 
     /** The application, not yet started. */
     public static SpringApplication application(Class<?>... sources) {
-        return new SpringApplication(sources);
+        SpringApplication application = new SpringApplication(sources);
+        application.setMainApplicationClass(sources[0]);
+        return application;
     }
 
     /** Found when it is first asked for: the machine part of the library takes a moment and some memory to load. */

@@ -15,7 +15,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import org.springframework.beans.factory.SmartInitializingSingleton;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -24,14 +24,20 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** Puts the boxes of the seed library on an empty shelf, before the first request is answered. */
 @Component
-@ConditionalOnProperty("canthook.demo")
 class Demo implements SmartInitializingSingleton {
+    private final boolean wanted;
     private final Shelf shelf;
     private final Rack rack;
     private final ObjectMapper json;
     private final TransactionTemplate keeping;
 
-    Demo(Shelf shelf, Rack rack, ObjectMapper json, TransactionTemplate keeping) {
+    Demo(
+            @Value("${canthook.demo:false}") boolean wanted,
+            Shelf shelf,
+            Rack rack,
+            ObjectMapper json,
+            TransactionTemplate keeping) {
+        this.wanted = wanted;
         this.shelf = shelf;
         this.rack = rack;
         this.json = json;
@@ -53,7 +59,7 @@ class Demo implements SmartInitializingSingleton {
 
     @Override
     public void afterSingletonsInstantiated() {
-        if (!shelf.isEmpty()) {
+        if (!wanted || !shelf.isEmpty()) {
             return;
         }
         keeping.executeWithoutResult(all -> {

@@ -2,14 +2,12 @@ package canthook.server.box;
 
 import java.util.List;
 import org.apache.ibatis.annotations.Insert;
-import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 
 /** Rows of boxes, their history and their test cuts. */
-@Mapper
 interface BoxMapper {
     record BoxRow(String id, long revision, String plan, int archived, String savedAt, String name) {}
 

@@ -4,6 +4,7 @@ import canthook.figure.StickFigure;
 import canthook.figure.TemplateFigure;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
+import canthook.saw.SheetWords;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -77,9 +78,7 @@ enum Printed {
     }
 
     private static byte[] sheet(Of box, Paper paper, String title, Filling filling) {
-        String about = box.worked().plan().walls().known().name() + " "
-                + box.worked().size().thickness().text(box.worked().plan().display()) + " · " + box.day() + " · change "
-                + box.revision();
+        String about = SheetWords.of(box.worked()).wood() + " · " + box.day() + " · change " + box.revision();
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             try (Sheet sheet = new Sheet(document, paper, title, about, box.address())) {

@@ -3,14 +3,12 @@ package canthook.server.rack;
 import java.util.List;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
-import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 
 /** Rows of the rack and of the house rules. */
-@Mapper
 interface RackMapper {
     record ItemRow(String id, long revision, String item, int removed) {}
 

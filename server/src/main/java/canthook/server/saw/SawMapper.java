@@ -2,14 +2,12 @@ package canthook.server.saw;
 
 import java.util.List;
 import org.apache.ibatis.annotations.Insert;
-import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 
 /** Rows of runs and of what happened in them. */
-@Mapper
 interface SawMapper {
     record RunRow(String id, String boxId, String plan, String rules, String startedAt, int closed) {}
 
