@@ -11,6 +11,7 @@ import canthook.plan.Groove;
 import canthook.plan.Part;
 import canthook.planner.WorkedPlan;
 import canthook.working.Worked;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
