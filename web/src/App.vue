@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Toast from 'primevue/toast'
 import { useBounds } from './api/bounds'
+import WordCard from './words/WordCard.vue'
 
 // a field without its bounds is still refused where it is kept
 void useBounds().load()
@@ -8,5 +9,6 @@ void useBounds().load()
 
 <template>
   <RouterView />
+  <WordCard />
   <Toast position="bottom-center" />
 </template>

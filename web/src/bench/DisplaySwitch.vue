@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import Select from 'primevue/select'
-import { ref } from 'vue'
+import { defineAsyncComponent, ref } from 'vue'
 import { displays } from './displays'
 import { unfolded } from './rest'
 import { useBench } from './store'
 
+const AllWords = defineAsyncComponent(() => import('../words/AllWords.vue'))
 /** One switch for how lengths are shown, and the lamp. */
 const bench = useBench()
 const emit = defineEmits<{ help: [] }>()
+const words = ref(false)
 const all = ref(unfolded.all())
 const dark = ref(document.documentElement.classList.contains('dark'))
 
@@ -50,6 +52,8 @@ function lamp() {
     </button>
     <button type="button" class="word" @click="lamp">{{ dark ? 'Daylight' : 'Evening' }}</button>
     <a :href="`/api/boxes/${bench.id}/project.json`" download @click="bench.keep()">Save as a file</a>
+    <button type="button" class="word" @click="words = true">Words</button>
+    <AllWords v-if="words" v-model="words" />
     <button type="button" class="word" @click="emit('help')">Keys <kbd>?</kbd></button>
   </div>
 </template>

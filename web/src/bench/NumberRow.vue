@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import NumText from '../drawing/NumText.vue'
+import TradeText from '../words/TradeText.vue'
 import { useBench } from './store'
 
 /** A worked number: its label, its value, and on a press its working. */
@@ -22,7 +23,7 @@ const number = computed(() => bench.numbers.get(props.id))
     @pointerenter="bench.lit = id"
     @pointerleave="bench.lit = ''"
   >
-    <span class="label">{{ label ?? number.label }}</span>
+    <span class="label"><TradeText :text="label ?? number.label" in-button /></span>
     <span class="value"
       ><NumText :text="number.text" /><span class="unit">{{
         number.unit ? `\u00a0${number.unit}` : ''

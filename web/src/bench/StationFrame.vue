@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Every station alike: a question, its drawing, and the slate beside it: the answer, the worst of it, what is decided, the rest. */
+import TradeText from '../words/TradeText.vue'
 import { unfolded } from './rest'
 
 defineProps<{ question: string; hint: string }>()
@@ -10,7 +11,7 @@ const open = unfolded.all()
   <main class="station">
     <header>
       <h2>{{ question }}</h2>
-      <p>{{ hint }}</p>
+      <p><TradeText :text="hint" /></p>
     </header>
     <div class="drawing"><slot name="drawing" /></div>
   </main>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import TradeText from '../words/TradeText.vue'
 import { useBench } from './store'
 
 /** What stands in the way at this station, and what would mend it. */
@@ -21,8 +22,8 @@ const words = { STOP: 'stop', MIND: 'mind', NOTE: 'note' } as const
   <section aria-label="Verdicts" class="verdicts" :class="{ urgent }">
     <article v-for="(v, i) in verdicts" :key="v.code + i" :class="v.weight.toLowerCase()" :data-code="v.code">
       <p>
-        <strong class="weight">{{ words[v.weight] }}</strong> {{ v.sentence }}
-        <button
+        <strong class="weight">{{ words[v.weight] }}</strong> <TradeText :text="v.sentence" />{{ ' '
+        }}<button
           type="button"
           class="word where"
           @click="bench.openWorking(v.place)"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import NumText from '../drawing/NumText.vue'
+import TradeText from '../words/TradeText.vue'
 import { useBench } from './store'
 
 /** The working of one number: rule, formula, this box's values, and what went in. */
@@ -49,7 +50,7 @@ function back() {
     <h2>{{ opened.number.label }}</h2>
     <p class="result"><NumText :text="opened.number.text" /> {{ opened.number.unit }}</p>
     <p v-if="opened.number.residue" class="residue">{{ opened.number.residue }} what is shown</p>
-    <p class="rule">{{ opened.rule }}</p>
+    <p class="rule"><TradeText :text="opened.rule" /></p>
     <div v-if="opened.formula" class="formula">
       <p>{{ opened.number.symbol }} = {{ opened.formula }}</p>
       <p class="values">= {{ opened.withValues }}</p>

@@ -10,6 +10,7 @@ import VerdictList from '../bench/VerdictList.vue'
 import WayFields from '../bench/WayFields.vue'
 import EditableFigure from '../drawing/EditableFigure.vue'
 import NumText from '../drawing/NumText.vue'
+import TradeText from '../words/TradeText.vue'
 
 const bench = useBench()
 const figure = computed(() => bench.answer?.figures.find((f) => f.id === 'jig'))
@@ -86,7 +87,7 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
         <div class="set-up">
           <EditableFigure v-if="figure" :figure="figure" class="setting" />
           <ol class="card">
-            <li v-for="line in jig?.card ?? []" :key="line">{{ line }}</li>
+            <li v-for="line in jig?.card ?? []" :key="line"><TradeText :text="line" /></li>
           </ol>
         </div>
         <p v-if="jig?.errors" class="errors"><strong>How its errors behave.</strong> {{ jig.errors }}</p>
@@ -101,7 +102,7 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
       </template>
       <template v-else>
         <p v-if="step" class="instruction" aria-live="polite">
-          <strong>{{ step.end }}, {{ step.title }}.</strong> {{ step.instruction }}
+          <strong>{{ step.end }}, {{ step.title }}.</strong> <TradeText :text="step.instruction" />
         </p>
         <EditableFigure v-if="figure" :figure="figure" class="jig" />
         <div v-if="step" class="walk">

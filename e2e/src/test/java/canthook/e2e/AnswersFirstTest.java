@@ -131,4 +131,28 @@ class AnswersFirstTest {
         asked.locator(".fix").click();
         assertThat(asked).hasCount(0);
     }
+
+    /** A word of the trade tells what it means under the pointer, with the focus and by a tap; all of them stand in a list. */
+    @Test
+    void tradeWordsTellWhatTheyMean() {
+        Page page = bench.foldedWindow(1280, 800);
+        page.navigate(bench.address + "/boxes/germination-box/jig");
+        Locator card = page.getByRole(AriaRole.TOOLTIP);
+        page.locator(".number .trade-word").first().hover();
+        assertThat(card).containsText("gap From the key's cutter side");
+        page.mouse().move(600, 300);
+        assertThat(card).hasCount(0);
+        Locator word = page.locator(".instruction .trade-word").first();
+        word.focus();
+        assertThat(card).containsText("reference edge");
+        assertThat(word).hasAttribute("aria-describedby", "word-card");
+        page.keyboard().press("Escape");
+        assertThat(card).hasCount(0);
+        // the number still opens its working
+        page.locator(".number .trade-word").first().click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Gap");
+        page.keyboard().press("Escape");
+        page.getByText("Words", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.getByRole(AriaRole.DIALOG).locator("dt")).hasCount(27);
+    }
 }
