@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Every station alike: a question, its drawing, and the slate beside it: the answer, the worst of it, what is decided, the rest. */
 import TradeText from '../words/TradeText.vue'
+import HintList from './HintList.vue'
 import { unfolded } from './rest'
 
 defineProps<{ question: string; hint: string }>()
@@ -22,6 +23,7 @@ const open = unfolded.all()
       <slot name="decide" />
     </section>
     <slot name="verdicts" />
+    <HintList />
     <section v-if="$slots.follow" class="follow" aria-label="More numbers">
       <details :open="open">
         <summary>More numbers</summary>

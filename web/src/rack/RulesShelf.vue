@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { answer, api, problemOf, type RuleView } from '../api/client'
+import { answer, api, problemOf, type CallView, type RuleView } from '../api/client'
 import LengthField from '../bench/LengthField.vue'
 import { rackDisplay, rackUnit } from './display'
 import NumberField from './NumberField.vue'
@@ -29,6 +29,17 @@ async function load() {
   rules.value = await answer(api.GET('/api/house-rules', { params: { query: query.value } }))
 }
 onMounted(load)
+
+/** hints this shop has silenced */
+const silenced = ref<CallView[]>([])
+async function loadHints() {
+  silenced.value = (await answer(api.GET('/api/hints'))).filter((h) => h.silenced)
+}
+onMounted(loadHints)
+async function hearAgain(hint: CallView) {
+  await answer(api.DELETE('/api/hints/{call}/silence', { params: { path: { call: hint.call } } }))
+  await loadHints()
+}
 
 function take(rule: RuleView) {
   rules.value = rules.value.map((r) => (r.id === rule.id ? rule : r))
@@ -110,6 +121,15 @@ async function resetAll() {
           </p>
         </div>
       </section>
+      <section v-if="silenced.length" class="silenced" aria-label="Silenced hints">
+        <h2>Hints this shop has silenced</h2>
+        <p v-for="h in silenced" :key="h.call">
+          {{ h.title }}
+          <button type="button" class="word" :aria-label="`Say again: ${h.title}`" @click="hearAgain(h)">
+            say it again
+          </button>
+        </p>
+      </section>
     </div>
   </main>
 </template>
@@ -161,6 +181,9 @@ h2 {
   margin: 0 0 0.3rem;
   font-size: 0.87rem;
   color: var(--quiet);
+}
+.silenced p {
+  margin: 0.2rem 0 0.2rem 0.5rem;
 }
 .failed {
   color: var(--cut);

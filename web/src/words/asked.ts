@@ -1,8 +1,8 @@
-import { ref } from 'vue'
+import { shallowRef } from 'vue'
 import type { TradeWord } from './glossary'
 
 /** The word that is asked about, and where it stands on the page. */
-export const asked = ref<{ word: TradeWord; at: DOMRect }>()
+export const asked = shallowRef<{ word: TradeWord; at: DOMRect }>()
 
 /** a pointer that only passes asks nothing, milliseconds */
 const RESTS = 350

@@ -155,4 +155,28 @@ class AnswersFirstTest {
         page.getByText("Words", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(page.getByRole(AriaRole.DIALOG).locator("dt")).hasCount(27);
     }
+
+    /** What a good maker would say is followed, put off or silenced, stays so after a reload, and is heard again. */
+    @Test
+    void hintsAreAnswered() {
+        Page page = bench.foldedWindow(1280, 800);
+        String box = bench.copyOf(page, "germination-box");
+        page.navigate(bench.address + "/boxes/" + box + "/blank");
+        Locator hints = page.locator("[data-hint]");
+        assertThat(hints).hasCount(3);
+        page.getByLabel("Done: Let it settle").click();
+        page.getByLabel("Not today: Best corner forward").click();
+        assertThat(hints).hasCount(1);
+        page.reload();
+        assertThat(hints).hasCount(1);
+        page.getByLabel("Take back: Let it settle").click();
+        assertThat(hints).hasCount(2);
+        page.getByLabel("Never in this shop: Heart side out").click();
+        assertThat(hints).hasCount(1);
+        page.navigate(bench.address + "/rack/house-rules");
+        page.getByLabel("Say again: Heart side out").click();
+        assertThat(page.getByText("Hints this shop has silenced")).hasCount(0);
+        page.navigate(bench.address + "/boxes/" + box + "/blank");
+        assertThat(hints).hasCount(2);
+    }
 }

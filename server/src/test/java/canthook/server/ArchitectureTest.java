@@ -29,6 +29,7 @@ class ArchitectureTest {
             .resideOutsideOfPackages(
                     "canthook.server.box..",
                     "canthook.server.rack..",
+                    "canthook.server.hint..",
                     "canthook.server.saw..",
                     "canthook.server.storage..")
             .should()

@@ -4,6 +4,7 @@ import canthook.figure.Figure;
 import canthook.figure.LadderFigure;
 import canthook.fit.Fit;
 import canthook.jig.Cut;
+import canthook.judgement.Call;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
 import canthook.plan.JigChoice;
@@ -35,6 +36,7 @@ import org.jspecify.annotations.Nullable;
  * @param alternatives different answers to how many fingers, with what each costs
  * @param fitSteps what is set anew to put the fit right, one after another; empty when the verdict says it all
  * @param recommendation why, in one sentence
+ * @param hints what a good maker would say at this station; all of them when no station was asked for
  */
 public record Answer(
         Map<String, String> fields,
@@ -57,7 +59,11 @@ public record Answer(
         List<String> fitSteps,
         List<TestCutView> testCuts,
         List<Figure> figures,
-        Figure stick) {
+        Figure stick,
+        List<HintView> hints) {
+
+    /** A judgement call on this box: what to do, and why. */
+    public record HintView(Call call, String title, String says, String why) {}
 
     /** A test cut as shown, in the display's unit. */
     public record TestCutView(String slots, String fingers, String clearance) {}

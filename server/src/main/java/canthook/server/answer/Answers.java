@@ -20,6 +20,7 @@ import canthook.fingers.Rung;
 import canthook.fit.Fit;
 import canthook.jig.Cut;
 import canthook.jig.Setting;
+import canthook.judgement.Judgement;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -34,6 +35,7 @@ import canthook.server.answer.Answer.AlternativeView;
 import canthook.server.answer.Answer.CornerView;
 import canthook.server.answer.Answer.CutListView;
 import canthook.server.answer.Answer.FixView;
+import canthook.server.answer.Answer.HintView;
 import canthook.server.answer.Answer.JigView;
 import canthook.server.answer.Answer.JobView;
 import canthook.server.answer.Answer.LadderView;
@@ -119,7 +121,15 @@ public final class Answers {
                         : reading.correction().steps(),
                 testCuts(worked),
                 place == null ? List.of() : figures(worked, place, day, step),
-                StickFigure.of(worked));
+                StickFigure.of(worked),
+                hints(worked, place));
+    }
+
+    private static List<HintView> hints(WorkedPlan worked, @Nullable Place place) {
+        return Judgement.of(worked).stream()
+                .filter(h -> place == null || h.call().place() == place)
+                .map(h -> new HintView(h.call(), h.call().title(), h.says(), h.why()))
+                .toList();
     }
 
     /** The working of one number, or empty when the plan has no such number. */
