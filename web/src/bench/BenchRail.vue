@@ -25,7 +25,7 @@ const kept = {
     <div class="top">
       <p class="places">
         <RouterLink to="/boxes" class="all">All boxes</RouterLink>
-        <RouterLink to="/rack" class="all">Rack</RouterLink>
+        <RouterLink :to="{ name: 'rack', query: { from: bench.id } }" class="all">Rack</RouterLink>
       </p>
       <h1>
         <span class="sr-only">{{ bench.plan?.name }}</span>

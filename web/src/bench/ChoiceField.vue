@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Select from 'primevue/select'
-import { useId } from 'vue'
+import { ref, useId } from 'vue'
 import { tellsItsValue } from './rest'
 
 /** One decision among a few. */
@@ -13,6 +13,14 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ choose: [value: string] }>()
 const id = useId()
+const typed = ref('')
+
+/** Enter takes what was typed when only one choice has it. */
+function key(event: KeyboardEvent) {
+  if (event.key !== 'Enter' || !typed.value) return
+  const left = props.choices.filter((c) => c.label.toLowerCase().includes(typed.value.toLowerCase()))
+  if (left.length === 1 && left[0]) emit('choose', left[0].value)
+}
 tellsItsValue(
   () =>
     `${props.label.toLowerCase()} ${props.choices.find((c) => c.value === props.value)?.label ?? props.value}`
@@ -30,7 +38,9 @@ tellsItsValue(
       :filter="filter ?? false"
       :placeholder="placeholder ?? ''"
       :aria-labelledby="id"
-      :pt="{ filterContainer: { 'aria-label': label } }"
+      :pt="{ filterContainer: { 'aria-label': label }, pcFilter: { root: { onKeydown: key } } }"
+      reset-filter-on-hide
+      @filter="typed = $event.value"
       size="small"
       @update:model-value="emit('choose', $event)"
     />

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import Dialog from 'primevue/dialog'
+import { backCloses } from './back'
 
 const visible = defineModel<boolean>({ required: true })
+backCloses(visible, () => (visible.value = false))
 const keys = [
   ['[', ']', 'down and up the ladder of finger counts'],
   ['w', '', 'working of the number that has the focus'],

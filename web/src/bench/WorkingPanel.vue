@@ -2,6 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import NumText from '../drawing/NumText.vue'
 import TradeText from '../words/TradeText.vue'
+import { backCloses } from './back'
 import { useBench } from './store'
 
 /** The working of one number: rule, formula, this box's values, and what went in. */
@@ -26,6 +27,11 @@ watch(opened, async (now, before) => {
     from?.focus?.()
   }
 })
+
+backCloses(
+  computed(() => !!opened.value),
+  () => (bench.working = [])
+)
 
 function back() {
   bench.working = bench.working.slice(0, -1)

@@ -27,6 +27,16 @@ interface Step {
 }
 
 /** One box on the bench: its decisions, what follows from them, and the way back. */
+/** The same decisions, in whatever order they stand. */
+function alike(a: unknown, b: unknown): boolean {
+  if (a === b || typeof a !== 'object' || typeof b !== 'object' || !a || !b)
+    return a === b || (a ?? null) === (b ?? null)
+  const names = new Set([...Object.keys(a), ...Object.keys(b)])
+  return [...names].every((name) =>
+    alike((a as Record<string, unknown>)[name], (b as Record<string, unknown>)[name])
+  )
+}
+
 export const useBench = defineStore('bench', () => {
   const id = ref('')
   const plan = shallowRef<BoxPlan | null>(null)
@@ -78,10 +88,14 @@ export const useBench = defineStore('bench', () => {
 
   async function open(box: string) {
     const found = await got(api.GET('/api/boxes/{id}', { params: { path: { id: box } } }))
+    // back from the rack to the box as it was left: what was done can still be undone
+    const same = found.id === id.value && alike(found.plan, plan.value)
     take(found)
     keeper.lookForUnkept()
-    done.value = []
-    undone.value = []
+    if (!same) {
+      done.value = []
+      undone.value = []
+    }
     working.value = []
     searched.value = { numbers: [], verdicts: [] }
     await work()

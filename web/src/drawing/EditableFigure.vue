@@ -19,7 +19,6 @@ function edit(field: string, x: number, y: number) {
   <FigureView
     :figure="figure"
     :lit="bench.lit"
-    :name="(id) => bench.numbers.get(id)?.label ?? id"
     :most-scale="mostScale ?? 60"
     :pad="pad ?? 10"
     @open="bench.openWorking"

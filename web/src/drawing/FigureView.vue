@@ -15,9 +15,8 @@ const props = withDefaults(
     mostScale?: number
     pad?: number
     quiet?: boolean
-    name?: (id: string) => string
   }>(),
-  { lit: '', mostScale: 60, pad: 16, quiet: false, name: (id: string) => id }
+  { lit: '', mostScale: 60, pad: 16, quiet: false }
 )
 const emit = defineEmits<{
   open: [number: string]
@@ -183,7 +182,7 @@ function tick(x: number, y: number) {
             :class="{ decides: d.source.field?.includes('.') }"
             role="button"
             tabindex="0"
-            :aria-label="`${name(d.source.number ?? '')} ${d.source.text}, ${d.source.field?.includes('.') ? 'change' : 'show working'}`"
+            :aria-label="`${d.source.label} ${d.source.text}, ${d.source.field?.includes('.') ? 'change' : 'show working'}`"
             @click="pressed(d.source, d.tx, d.ty)"
             @keydown="key($event, d.source, d.tx, d.ty)"
             @pointerenter="d.source.number && emit('point', d.source.number)"

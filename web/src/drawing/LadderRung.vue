@@ -13,6 +13,8 @@ const props = defineProps<{
   chosen: boolean
   recommended: boolean
   withCutter?: boolean
+  /** the one rung the tab key stops at */
+  stop?: boolean
 }>()
 const bench = useBench()
 const emit = defineEmits<{ choose: []; open: [number: string] }>()
@@ -69,6 +71,17 @@ const says = computed(() =>
 )
 function key(event: KeyboardEvent) {
   if (event.key === 'w') emit('open', number('slot'))
+  const by = ['ArrowDown', 'ArrowRight'].includes(event.key)
+    ? 1
+    : ['ArrowUp', 'ArrowLeft'].includes(event.key)
+      ? -1
+      : 0
+  if (!by) return
+  event.preventDefault()
+  const all = [...(seen.value?.parentElement?.querySelectorAll<HTMLElement>('[role=radio]') ?? [])]
+  const next = all[all.indexOf(event.currentTarget as HTMLElement) + by]
+  next?.focus()
+  next?.click()
 }
 </script>
 
@@ -78,6 +91,7 @@ function key(event: KeyboardEvent) {
       type="button"
       class="choose"
       role="radio"
+      :tabindex="stop ? 0 : -1"
       :aria-checked="chosen"
       :aria-label="`${rung.sections} sections of ${rung.slot}, ${says}`"
       @click="emit('choose')"

@@ -14,6 +14,7 @@ const dimension = (x1: number, x2: number, more: Partial<Dimension> = {}): Dimen
   side: 'ABOVE',
   lane: 0,
   text: '7.45',
+  label: 'Slot',
   ...more
 })
 

@@ -98,8 +98,29 @@ const figure: Figure = {
     { role: 'reference-edge', points: [0, 0, 0, 20] }
   ],
   dimensions: [
-    { x1: 0, y1: 0, x2: 100, y2: 0, side: 'ABOVE', lane: 0, text: '3 15/16', number: 'size.height' },
-    { x1: 0, y1: 20, x2: 50, y2: 20, side: 'BELOW', lane: 0, text: '50', number: 'a', field: 'size.width' }
+    {
+      x1: 0,
+      y1: 0,
+      x2: 100,
+      y2: 0,
+      side: 'ABOVE',
+      lane: 0,
+      text: '3 15/16',
+      label: 'Length',
+      number: 'size.height'
+    },
+    {
+      x1: 0,
+      y1: 20,
+      x2: 50,
+      y2: 20,
+      side: 'BELOW',
+      lane: 0,
+      text: '50',
+      label: 'Length',
+      number: 'a',
+      field: 'size.width'
+    }
   ],
   notes: [],
   marks: []

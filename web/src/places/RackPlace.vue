@@ -3,12 +3,17 @@ import Select from 'primevue/select'
 import { computed, defineAsyncComponent, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
 import { displays } from '../bench/displays'
+import { useBench } from '../bench/store'
 import BlanksShelf from '../rack/BlanksShelf.vue'
 import { rackDisplay } from '../rack/display'
 import DamagedRecords from '../shop/DamagedRecords.vue'
 
 /** What the shop owns and believes. */
 const route = useRoute()
+const bench = useBench()
+/** the box on the bench, when the rack was opened from it: its lengths are shown here too */
+const from = computed(() => (route.query.from && route.query.from === bench.id ? bench.id : ''))
+if (from.value && bench.plan) rackDisplay.value = bench.plan.display
 const shelves = {
   blanks: { title: 'Blanks', part: BlanksShelf, kinds: ['BLANK'] },
   cutters: {
@@ -49,13 +54,14 @@ watchEffect(() => {
 <template>
   <div class="rack">
     <header>
+      <RouterLink v-if="from" :to="`/boxes/${from}`" class="boxes">Back to {{ bench.plan?.name }}</RouterLink>
       <RouterLink to="/boxes" class="boxes">All boxes</RouterLink>
       <h1>Rack</h1>
       <nav aria-label="Shelves of the rack">
         <RouterLink
           v-for="(s, id) in shelves"
           :key="id"
-          :to="`/rack/${id}`"
+          :to="{ path: `/rack/${id}`, query: route.query }"
           :class="{ here: id === shelf }"
           >{{ s.title }}</RouterLink
         >

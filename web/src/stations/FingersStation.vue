@@ -137,6 +137,8 @@ watch(
   },
   { immediate: true }
 )
+/** the rung the tab key stops at: the chosen one, else the first */
+const stop = computed(() => ladder.value.find(isChosen) ?? ladder.value[0])
 </script>
 
 <template>
@@ -187,6 +189,7 @@ watch(
           :rung="rung"
           :most="most"
           :chosen="isChosen(rung)"
+          :stop="rung === stop"
           :recommended="rung.name === bench.answer?.recommendedRung"
           :with-cutter="bench.plan?.fingers.anyCutter ?? false"
           @choose="choose(rung)"

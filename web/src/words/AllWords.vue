@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import Dialog from 'primevue/dialog'
+import { backCloses } from '../bench/back'
 import { glossary } from './glossary'
 import WordPicture from './WordPicture.vue'
 
 /** Every word of the trade with its picture. */
 const open = defineModel<boolean>({ required: true })
+backCloses(open, () => (open.value = false))
 const words = [...glossary].sort((a, b) => a.word.localeCompare(b.word))
 </script>
 

@@ -99,6 +99,7 @@ final class Drawing {
                 lane,
                 worked.number(display),
                 worked.id(),
+                worked.label(),
                 worked.basis() == Worked.Basis.DECIDED ? worked.field() : null));
         return this;
     }

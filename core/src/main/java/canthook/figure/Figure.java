@@ -42,6 +42,7 @@ public record Figure(
      * @param lane 0 next to the drawing, 1 outside that
      * @param text as shown
      * @param number id of the worked number it shows; may be null
+     * @param label of that number, in words
      * @param field field of the plan that typing into it decides; null when it follows
      */
     public record Dimension(
@@ -53,6 +54,7 @@ public record Figure(
             int lane,
             String text,
             @Nullable String number,
+            String label,
             @Nullable String field) {}
 
     /** Where a dimension line stands. */

@@ -45,8 +45,7 @@ public enum FirstGuess {
     public BoxPlan in(WorkedPlan worked) {
         BoxPlan plan = worked.plan();
         return switch (this) {
-            case CONTENTS_LEAD ->
-                plan.with(contents(lead(worked, From.OUTSIDE), worked.size()).withFrom(From.CONTENTS));
+            case CONTENTS_LEAD -> contentsLead(worked);
             case INSIDE_LEADS -> plan.with(lead(worked, From.INSIDE));
             case OUTSIDE_LEADS -> plan.with(lead(worked, From.OUTSIDE));
             case PLACE_LEADS ->
@@ -82,11 +81,26 @@ public enum FirstGuess {
         return size.withFrom(from);
     }
 
-    private static SizeWish contents(SizeWish size, SizedBox box) {
+    /** What goes in is first as high as leaves the box as high as it was: floor, play and lid take their share, so it is tried. */
+    private static BoxPlan contentsLead(WorkedPlan worked) {
+        BoxPlan plan = worked.plan();
+        SizedBox box = worked.size();
+        SizeWish size = lead(worked, From.OUTSIDE);
+        Length height = tenths(box.height().length().times(6).dividedBy(10));
+        BoxPlan tried = plan.with(contents(size, box, height).withFrom(From.CONTENTS));
+        if (size.contents() != null) {
+            return tried;
+        }
+        Length wanting = box.height()
+                .length()
+                .minus(Planner.work(tried, worked.shop()).size().height().length());
+        return plan.with(contents(size, box, tenths(height.plus(wanting))).withFrom(From.CONTENTS));
+    }
+
+    private static SizeWish contents(SizeWish size, SizedBox box, Length height) {
         if (size.contents() != null) {
             return size;
         }
-        Length height = tenths(box.height().length().times(6).dividedBy(10));
         return size.with(new Contents(
                 List.of(new Contents.Item(
                         "things",

@@ -1,10 +1,12 @@
 package canthook.planner;
 
+import static canthook.SeedLibrary.bitBox;
 import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import canthook.AnyPlan;
 import canthook.length.Length;
@@ -15,6 +17,7 @@ import canthook.plan.JigChoice.Screw;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.Lowered.Which;
 import canthook.plan.SizeWish.From;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -71,7 +74,16 @@ class FirstGuessTest {
         WorkedPlan after = work(FirstGuess.CONTENTS_LEAD.in(work(openDrawer())));
         assertThat(after.size().insideLength().length()).isEqualTo(mm(224));
         assertThat(after.size().insideWidth().length()).isEqualTo(mm(142));
-        assertThat(after.plan().size().contents().items().get(0).height()).isEqualTo(mm(57.6));
+        assertThat(after.plan().size().contents().items().get(0).height()).isEqualTo(mm(72));
+        // with a floor under it and a lid over it too the box keeps its height
+        for (BoxPlan before : List.of(openDrawer(), envelopeDrawer(), bitBox())) {
+            assertThat(work(FirstGuess.CONTENTS_LEAD.in(work(before)))
+                            .size()
+                            .height()
+                            .length()
+                            .mm())
+                    .isCloseTo(work(before).size().height().length().mm(), within(0.051));
+        }
     }
 
     @Test
