@@ -33,6 +33,32 @@ function change(how: (draft: Blank) => void) {
   emit('change', how)
 }
 
+/** One end of a defect; an end that would pass the other pushes it along, so that the defect keeps its size. */
+function setEnd(b: Blank, at: number, end: keyof typeof alongAndAcross, mm: number) {
+  const d = b.defects[at]
+  if (!d) return
+  const isAcross = end.startsWith('across')
+  const from = isAcross ? 'acrossFrom' : 'from'
+  const to = isAcross ? 'acrossTo' : 'to'
+  const wide = (d[to] ?? 0) - (d[from] ?? 0)
+  const most = isAcross ? b.width : b.length
+  d[end] = mm
+  if (end === from && mm >= (d[to] ?? 0)) d[to] = Math.max(mm, Math.min(most, mm + wide))
+  if (end === to && mm <= (d[from] ?? 0)) d[from] = Math.max(0, mm - wide)
+}
+
+/** The next one of its kind and size, a little farther along. */
+function oneMore(at: number) {
+  change((b) => {
+    const like = b.defects[at]
+    if (!like) return
+    const wide = like.to - like.from
+    const last = Math.max(...b.defects.map((d) => d.to))
+    const from = Math.max(0, Math.min(last + 30, b.length - wide))
+    b.defects.push({ ...like, from, to: from + wide })
+  })
+}
+
 /** A defect where there is room for one. */
 function addDefect() {
   change((b) => {
@@ -172,7 +198,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
       :unit="rackUnit"
       :at="`rack.blank.defects.${i}.${end}`"
       :refused="refusedAt(`defects.${i}.${end}`)"
-      @read="(mm) => mm !== undefined && change((b) => ((b.defects[i] ?? d)[end] = mm))"
+      @read="(mm) => mm !== undefined && change((b) => setEnd(b, i, end, mm))"
     />
     <p class="ways">
       <button type="button" class="word" @click="across(i, d.acrossFrom === undefined)">
@@ -186,6 +212,7 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
         />
         may hide inside</label
       >
+      <button type="button" class="word" @click="oneMore(i)">one more like this</button>
       <button
         type="button"
         class="word"

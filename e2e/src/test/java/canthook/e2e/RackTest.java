@@ -90,6 +90,14 @@ class RackTest {
         assertThat(page.locator(".picked .name")).containsText("952.5 ×");
         page.getByText("Mark a defect").click();
         assertThat(page.locator(".picked .flaw")).hasCount(1);
+        // one end pushes the other along: the knot keeps its size
+        Workbench.type(page, "From", "200");
+        assertThat(page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("220");
+        page.getByText("one more like this").click();
+        assertThat(page.locator(".picked .flaw")).hasCount(2);
+        page.getByLabel("Remove the knot").nth(1).click();
+        assertThat(page.locator(".picked .flaw")).hasCount(1);
         Workbench.type(page, "To", "990");
         assertThat(page.locator(".defect .error")).containsText("beyond the blank's end");
         page.getByText("Press the meter to it").click();

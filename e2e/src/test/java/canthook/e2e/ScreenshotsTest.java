@@ -44,8 +44,10 @@ class ScreenshotsTest {
             page.keyboard().type("248");
             page.waitForTimeout(700);
             take(page, "new-box");
-            // last, for these change what is kept
-            whenTheDiskIsFull(page, bench);
+            page.navigate(bench.address + "/boxes/germination-box/papers");
+            page.waitForFunction("() => [...document.querySelectorAll('main img')].some(i => i.naturalWidth > 800)");
+            take(page, "papers");
+            // last, for this changes what is kept
             oneThatCannotBeRead(page, bench);
         }
     }
@@ -59,20 +61,6 @@ class ScreenshotsTest {
             page.getByText("cut " + cut + " of").waitFor();
         }
         take(page, "saw");
-    }
-
-    private static void whenTheDiskIsFull(Page page, Workbench bench) {
-        page.navigate(bench.address + "/boxes/envelope-drawer/fingers");
-        page.waitForSelector(".slate .number");
-        page.route("**/api/boxes/envelope-drawer", FaultsTest::full);
-        page.keyboard().press("[");
-        page.waitForSelector(".why");
-        page.getByText("All boxes").click();
-        page.getByText("Stay here").waitFor();
-        take(page, "not-kept");
-        page.getByText("Leave", new Page.GetByTextOptions().setExact(true)).click();
-        page.waitForSelector(".shelf svg");
-        page.evaluate("localStorage.clear()");
     }
 
     private static void oneThatCannotBeRead(Page page, Workbench bench) {

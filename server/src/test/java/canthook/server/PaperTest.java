@@ -408,6 +408,19 @@ class PaperTest extends ServerTestBase {
                 .contains("Ящик");
     }
 
+    /** A name written from the right stands on paper as it is read. */
+    @Test
+    void aNameFromTheRightReadsFromTheRight() throws IOException {
+        ObjectNode plan = demoPlan("2-envelope-drawer.json").put("name", "תיבת זרעים 12");
+        byte[] pdf = bytes("/api/boxes/" + box(plan) + "/papers/shop-sheet.pdf");
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            List<Ground> all = grounds(document, 0);
+            String seen = all.get(0).words();
+            assertThat(seen).startsWith("12").endsWith("ת");
+        }
+        assertThat(text(pdf)).contains("תיבת");
+    }
+
     @Test
     void allPapersComeInOneWithTheirContents() throws IOException {
         String id = box(demoPlan("1-germination-box.json"));

@@ -2,6 +2,7 @@ package canthook.server.export;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.text.Bidi;
 import java.util.EnumMap;
 import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -45,7 +46,7 @@ final class Lettering {
         to.newLineAtOffset(x, y);
         StringBuilder run = new StringBuilder();
         Face of = face;
-        for (int c : text.codePoints().toArray()) {
+        for (int c : asSeen(text).codePoints().toArray()) {
             String letter = Character.toString(c);
             Face mine = knows(face, letter) ? face : Face.WIDER;
             if (mine == Face.WIDER && !knows(mine, letter)) {
@@ -59,6 +60,24 @@ final class Lettering {
         }
         show(to, run, of, size);
         to.endText();
+    }
+
+    /** In the order the letters stand on paper: words of a tongue that is written from the right are turned round. */
+    private static String asSeen(String text) {
+        Bidi order = new Bidi(text, Bidi.DIRECTION_DEFAULT_LEFT_TO_RIGHT);
+        if (order.isLeftToRight()) {
+            return text;
+        }
+        int count = order.getRunCount();
+        byte[] levels = new byte[count];
+        String[] runs = new String[count];
+        for (int i = 0; i < count; i++) {
+            levels[i] = (byte) order.getRunLevel(i);
+            String run = text.substring(order.getRunStart(i), order.getRunLimit(i));
+            runs[i] = levels[i] % 2 == 0 ? run : new StringBuilder(run).reverse().toString();
+        }
+        Bidi.reorderVisually(levels, 0, runs, 0, count);
+        return String.join("", runs);
     }
 
     /** How wide words are, in points; what the font lacks counts as wide as an m. */
