@@ -277,7 +277,7 @@ public record BreakdownRead(List<Worked> numbers, List<Corners> boxes, List<Verd
                     Code.BLANKS_DIFFER_IN_MOISTURE,
                     "breakdown.opened",
                     "A box takes parts from blanks " + percent(most)
-                            + " % apart in moisture; 1 % between mates is 0.2 to 0.4 mm over a joint of 100 mm, more than the whole"
+                            + " % apart in moisture; 1 % between mates is 0.2 to 0.4 % of the joint's height, more than the whole"
                             + " clearance. Let the boards settle together before cutting the joints.");
         }
     }

@@ -56,7 +56,7 @@ public record CornersCompared(List<Way> ways, List<Worked> numbers) {
                 Show.COUNT,
                 Term.larger(
                         fixed(2), Term.roundedUp(box.height().over(fixed(canthook.length.Length.mm(SPLINE_EVERY))))),
-                "One for every 25 mm of height, two at least.");
+                "Evenly over the height, two at least.");
         Worked butt = sheet.work(
                 "butt",
                 "A₀",

@@ -320,7 +320,7 @@ public record KeySetting(
                 "Make the key reach out by",
                 Show.LAYOUT,
                 stack.plus(Term.fixed(Length.mm(10))),
-                "Past the thickest stack, and 10 mm to find it by.");
+                "Past the thickest stack, and a little more to find it by.");
     }
 
     @Override

@@ -237,7 +237,9 @@ public record SizedBox(
                     Code.SIZE_NOT_POSSIBLE,
                     "size.height",
                     "A wall " + display.text(height.length(), Precision.LAYOUT)
-                            + " high cannot be planned: between 5 and 1500 mm.");
+                            + " high cannot be planned: between "
+                            + display.number(SizeWish.HEIGHT.least(), Precision.LAYOUT) + " and "
+                            + display.text(SizeWish.HEIGHT.most(), Precision.LAYOUT) + ".");
         }
         Length longest = Length.longer(length.length(), width.length());
         if (longest.isOver(Length.mm(3000))
@@ -291,8 +293,12 @@ public record SizedBox(
             verdicts.note(
                     Code.SMALL_PART,
                     shortest.equals(end.length()) ? "size.end-length" : "size.side-length",
-                    "Parts under 150 mm long or 40 mm wide bring hands close to the cutter: joint before cutting apart, or"
-                            + " hold them in a carrier. Your machine's manual and local rules come first.");
+                    (shortest.isUnder(CARRIER_LENGTH)
+                                    ? "Parts under " + display.text(CARRIER_LENGTH, Precision.LAYOUT)
+                                            + " long bring hands close to the cutter: hold them in a carrier."
+                                    : "Parts under " + display.text(CARRIER_WIDTH, Precision.LAYOUT)
+                                            + " wide bring hands close to the cutter: finger them wide, rip after.")
+                            + " Your machine's manual and local rules come first.");
         }
         if (plan.size().tips() == Tips.BY_DESIGN) {
             verdicts.note(

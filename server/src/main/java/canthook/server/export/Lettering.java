@@ -74,7 +74,8 @@ final class Lettering {
         for (int i = 0; i < count; i++) {
             levels[i] = (byte) order.getRunLevel(i);
             String run = text.substring(order.getRunStart(i), order.getRunLimit(i));
-            runs[i] = levels[i] % 2 == 0 ? run : new StringBuilder(run).reverse().toString();
+            runs[i] =
+                    levels[i] % 2 == 0 ? run : new StringBuilder(run).reverse().toString();
         }
         Bidi.reorderVisually(levels, 0, runs, 0, count);
         return String.join("", runs);
