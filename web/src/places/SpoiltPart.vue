@@ -32,7 +32,7 @@ const wrongs: { value: NonNullable<SawEvent['wrong']>; label: string }[] = [
         {{ w.label }}
       </button>
     </p>
-    <p>A new part is put on the list and brought up to where the others are.</p>
+    <p>A new part is put on the list, to be cut alone up to this cut.</p>
     <button type="button" class="word" @click="emit('nothing')">Nothing is spoilt, go on</button>
   </div>
 </template>

@@ -182,7 +182,9 @@ const stop = computed(() => ladder.value.find(isChosen) ?? ladder.value[0])
         </details>
       </div>
       <div ref="list" class="ladder" role="radiogroup" aria-label="Sections">
-        <p v-if="beyond.coarser" class="beyond">{{ beyond.coarser }} coarser: climb down and they come</p>
+        <p v-if="beyond.coarser" class="beyond">
+          {{ beyond.coarser }} coarser: tap the first here and they come
+        </p>
         <LadderRung
           v-for="rung in ladder"
           :key="rung.name"
@@ -195,7 +197,7 @@ const stop = computed(() => ladder.value.find(isChosen) ?? ladder.value[0])
           @choose="choose(rung)"
           @open="bench.openWorking"
         />
-        <p v-if="beyond.finer" class="beyond">{{ beyond.finer }} finer: climb up and they come</p>
+        <p v-if="beyond.finer" class="beyond">{{ beyond.finer }} finer: tap the last here and they come</p>
       </div>
     </template>
     <template #answers>
@@ -224,8 +226,8 @@ const stop = computed(() => ladder.value.find(isChosen) ?? ladder.value[0])
         @choose="giveWay"
       />
       <template v-if="give === 'OWN' && !bench.plan?.fingers.widths">
-        <PlanLength label="May close lower by" field="fingers.lowerBy" house="fingers.lower-by" />
-        <PlanLength label="May close higher by" field="fingers.higherBy" />
+        <PlanLength label="Wall may end lower by" field="fingers.lowerBy" house="fingers.lower-by" />
+        <PlanLength label="Wall may end higher by" field="fingers.higherBy" />
       </template>
       <ChoiceField label="Cut with" :value="tool" :choices="tools" @choose="chooseTool" />
       <div v-if="tool === ' '" class="cutter">

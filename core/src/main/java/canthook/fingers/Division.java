@@ -64,7 +64,7 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules,
             sheet.ruled(
                     "lower-by",
                     "H₋",
-                    "May close lower by",
+                    "Wall may end lower by",
                     Show.LAYOUT,
                     rules.oneLowerBy(),
                     HouseRule.ONE_LOWER_BY.reason(),

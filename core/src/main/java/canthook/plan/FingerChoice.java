@@ -71,9 +71,9 @@ public record FingerChoice(
 
     public static final Bounds CLEARANCE = new Bounds("Clearance", Length.mm(-0.5), Length.mm(2));
 
-    public static final Bounds LOWER_BY = new Bounds("May close lower by", Length.ZERO, Length.mm(200));
+    public static final Bounds LOWER_BY = new Bounds("Wall may end lower by", Length.ZERO, Length.mm(200));
 
-    public static final Bounds HIGHER_BY = new Bounds("May close higher by", Length.ZERO, Length.mm(200));
+    public static final Bounds HIGHER_BY = new Bounds("Wall may end higher by", Length.ZERO, Length.mm(200));
 
     public FingerChoice {
         parity = parity == null ? Parity.ODD : parity;

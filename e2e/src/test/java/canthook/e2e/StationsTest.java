@@ -206,7 +206,7 @@ class StationsTest {
     @Test
     void everyRungSaysWhereItClosesAndWhatComesOff() {
         Page page = at("/boxes/envelope-drawer/fingers");
-        page.getByLabel("May close higher by").fill("0");
+        page.getByLabel("Wall may end higher by").fill("0");
         page.getByLabel("Height of the wall").fill("96.5");
         Locator rung = page.locator(".rung.chosen");
         // 13 × 7.45 − 7 × 0.12 = 96.01
@@ -215,8 +215,8 @@ class StationsTest {
         rung.locator(".rips").click();
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("96.5 − 96.01");
         page.keyboard().press("Escape");
-        assertThat(page.getByLabel("May close lower by")).hasAttribute("placeholder", "1.0");
-        page.getByLabel("May close lower by").fill("0");
+        assertThat(page.getByLabel("Wall may end lower by")).hasAttribute("placeholder", "1.0");
+        page.getByLabel("Wall may end lower by").fill("0");
         assertThat(rung.locator(".closes")).hasText("closes 96.50 mm");
         for (int i = 0; i < 3; i++) {
             page.locator(".tools button").first().click();
