@@ -19,7 +19,7 @@ const words = { STOP: 'stop', MIND: 'mind', NOTE: 'note' } as const
 </script>
 
 <template>
-  <section aria-label="Verdicts" class="verdicts" :class="{ urgent }">
+  <section aria-label="Verdicts" aria-live="polite" class="verdicts" :class="{ urgent }">
     <article v-for="(v, i) in verdicts" :key="v.code + i" :class="v.weight.toLowerCase()" :data-code="v.code">
       <p>
         <strong class="weight">{{ words[v.weight] }}</strong> <TradeText :text="v.sentence" />{{ ' '

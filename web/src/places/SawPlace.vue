@@ -158,7 +158,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     </main>
 
     <main v-else-if="run?.now" class="cut">
-      <p class="say" aria-live="polite">{{ run.now.instruction }}</p>
+      <p class="say" aria-live="polite" aria-atomic="true">
+        <span class="sr-only">Cut {{ run.at + 1 }}, part {{ run.now.parts }}, {{ run.now.title }}.</span>
+        {{ run.now.instruction }}
+      </p>
       <p class="facts">
         <span
           >{{ run.now.placeLabel }} <b><NumText :text="run.now.place" /> {{ run.now.unit }}</b></span
