@@ -11,6 +11,7 @@ public enum Call {
     HEART_SIDE_OUT("Heart side out", Place.BLANK),
     BEST_CORNER_FORWARD("Best corner forward", Place.BLANK),
     WHAT_SANDING_TAKES("What sanding takes", Place.FIT),
+    REPAIR_OR_REMAKE("Repair or remake", Place.FIT),
     TEST_AGAIN("Test again in mid-batch", Place.CUT),
     BACKING("Backing", Place.CUT),
     FOUR_IN_A_ROW("Four in a row", Place.CUT);

@@ -2,6 +2,7 @@ package canthook.judgement;
 
 import canthook.cutlist.CutList;
 import canthook.fingers.Rung;
+import canthook.fit.Fit;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -30,6 +31,12 @@ public final class Judgement {
     /** After so many parts a test is cut again. */
     public static final int PARTS_A_TEST = 20;
 
+    /** A gap under this is filled with glue and dust. */
+    public static final Length FILLED = Length.mm(0.2);
+
+    /** A gap under this takes a sliver; wider ones are a new part. */
+    public static final Length SLIVERED = Length.mm(0.8);
+
     /** What sanding or planing takes off a face, from and to. */
     public static final Length LEAST_SANDED = Length.mm(0.05);
 
@@ -55,6 +62,7 @@ public final class Judgement {
             case HEART_SIDE_OUT -> heartSideOut(worked);
             case BEST_CORNER_FORWARD -> bestCornerForward(worked);
             case WHAT_SANDING_TAKES -> whatSandingTakes(worked);
+            case REPAIR_OR_REMAKE -> repairOrRemake(worked);
             case TEST_AGAIN -> testAgain(worked);
             case BACKING -> backing(worked);
             case FOUR_IN_A_ROW -> fourInARow(worked);
@@ -172,6 +180,28 @@ public final class Judgement {
                         + display.text(MOST_SANDED, Precision.FIT) + " a face.",
                 "The fit stays as it is. Tips stand prouder by what was taken; the outside ends up to "
                         + display.text(MOST_SANDED.times(2), Precision.FIT) + " smaller."));
+    }
+
+    /** What most makers would do with parts that are cut as loose as the last test cut. */
+    private static Optional<Hint> repairOrRemake(WorkedPlan worked) {
+        Fit.Reading reading = worked.fit().reading();
+        if (reading == null
+                || !reading.clearance().length().isOver(worked.fit().bandTo().length())) {
+            return Optional.empty();
+        }
+        LengthDisplay display = worked.plan().display();
+        Length gap = reading.clearance().length();
+        String does = gap.isUnder(FILLED)
+                ? "press glue and dust of the same wood into the gaps and sand while it is wet."
+                : gap.isUnder(SLIVERED)
+                        ? "glue a sliver of the same wood into each gap, its grain along the finger."
+                        : "lay them aside and cut new ones.";
+        return Optional.of(
+                new Hint(
+                        Call.REPAIR_OR_REMAKE,
+                        "With parts already cut as loose as this most makers would " + does,
+                        "A gap of " + display.text(gap, Precision.FIT)
+                                + " a finger shows; a loose joint holds by pegs, a new part costs its length of board and its passes."));
     }
 
     private static int parts(WorkedPlan worked) {

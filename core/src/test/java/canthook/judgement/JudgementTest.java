@@ -1,5 +1,6 @@
 package canthook.judgement;
 
+import static canthook.SeedLibrary.bitBox;
 import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -12,7 +13,11 @@ import canthook.plan.BatchWish;
 import canthook.plan.BoxPlan;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.Stuff;
+import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
+import canthook.shop.HouseRules;
+import canthook.shop.Shop;
+import canthook.shop.TestCut;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -25,6 +30,11 @@ class JudgementTest {
 
     private static Optional<Hint> hint(WorkedPlan worked, Call call) {
         return Judgement.of(worked).stream().filter(h -> h.call() == call).findFirst();
+    }
+
+    private static WorkedPlan measured(BoxPlan plan, double slot, double finger) {
+        TestCut cut = new TestCut("2026-11-02T09:00:00Z", List.of(mm(slot)), List.of(mm(finger)), null);
+        return Planner.work(plan, new Shop(HouseRules.DEFAULT, List.of(cut)));
     }
 
     private static BoxPlan of(String wood, double rings) {
@@ -110,6 +120,22 @@ class JudgementTest {
                 .contains("one set-up has " + most * boxes);
         BoxPlan hand = envelopeDrawer();
         assertThat(hint(hand.with(hand.jig().with(Way.HAND)), Call.BACKING)).isEmpty();
+    }
+
+    /** Under 0.2 mm dust and glue, under 0.8 a sliver, then a new part; a fit inside its band needs none of it. */
+    @Test
+    void whatIsCutTooLooseIsFilledSliveredOrMadeAnew() {
+        double slot = 8;
+        BoxPlan plan = bitBox();
+        for (Object[] loose : new Object[][] {{0.19, "dust"}, {0.35, "sliver"}, {0.9, "new ones"}}) {
+            assertThat(hint(measured(plan, slot, slot - (double) loose[0]), Call.REPAIR_OR_REMAKE)
+                            .orElseThrow()
+                            .says())
+                    .contains((String) loose[1]);
+        }
+        assertThat(hint(measured(plan, slot, slot - 0.12), Call.REPAIR_OR_REMAKE))
+                .isEmpty();
+        assertThat(hint(SeedLibrary.work(plan), Call.REPAIR_OR_REMAKE)).isEmpty();
     }
 
     /** Over any plans: a hint is a whole sentence with a reason, in the lengths of the display, once. */

@@ -16,6 +16,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -348,6 +349,33 @@ class PaperTest extends ServerTestBase {
                     assertThat(font.isEmbedded()).as(font.getName()).isTrue();
                     assertThat(font.getName()).contains("Atkinson");
                 }
+            }
+        }
+    }
+
+    /** Every cut on the run sheet is the cut of the list, and its jig is the jig's. */
+    @ParameterizedTest
+    @ValueSource(strings = {"1-germination-box.json", "2-envelope-drawer.json", "3-packet-tray.json"})
+    void theRunSheetTellsEveryCutOfTheList(String file) throws IOException {
+        ObjectNode plan = demoPlan(file).put("display", "METRIC");
+        String id = box(plan);
+        String told = text(bytes("/api/boxes/" + id + "/papers/run-sheet.pdf"));
+        List<String> rows =
+                get("/api/boxes/" + id + "/cuts.csv").text().lines().skip(1).toList();
+        assertThat(rows).hasSizeGreaterThan(10);
+        for (String row : rows) {
+            String[] cut = row.split(",");
+            assertThat(told)
+                    .as(row)
+                    .containsPattern("(?m)^" + cut[0] + " slot " + cut[3] + ".* "
+                            + String.format(
+                                    Locale.ROOT, "%.2f to %.2f mm", Double.valueOf(cut[6]), Double.valueOf(cut[7])));
+        }
+        for (JsonNode number :
+                post("/api/work", node().set("plan", plan)).body().path("numbers")) {
+            if (List.of("jig.gap", "jig.cutter-height", "jig.key")
+                    .contains(number.path("id").asText())) {
+                assertThat(told).contains(number.path("text").asText() + " mm");
             }
         }
     }
