@@ -48,7 +48,7 @@ function undo(call: HintCall) {
     <h3>What good makers do</h3>
     <article v-for="h in shown" :key="h.call" :data-hint="h.call">
       <p>
-        <TradeText :text="h.says" /> <span class="why">{{ h.why }}</span>
+        <TradeText :text="h.says" /> <span class="because">{{ h.why }}</span>
       </p>
       <p class="answers">
         <button type="button" class="word" :aria-label="`Done: ${h.title}`" @click="say(h.call, 'FOLLOWED')">
@@ -104,7 +104,7 @@ p {
   margin: 0;
   line-height: 1.32;
 }
-.why {
+.because {
   color: var(--quiet);
 }
 .answers {
