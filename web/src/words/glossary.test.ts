@@ -15,6 +15,12 @@ describe('trade words in a text', () => {
     expect(words('finger-first slots')).toEqual(['[finger-first]', ' ', '[slots]'])
   })
 
+  it('are not taken for what they mean elsewhere', () => {
+    for (const text of ['Gap at the wettest', 'Section across the slide', 'use a push stick']) {
+      expect(words(text)).toEqual([text])
+    }
+  })
+
   it('are not seen inside other words', () => {
     for (const text of ['Keys', 'keyboard', 'passing', 'a stickler', 'upheld']) {
       expect(words(text)).toEqual([text])

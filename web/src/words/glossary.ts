@@ -9,6 +9,8 @@ export interface TradeWord {
   word: string
   forms: string[]
   says: string
+  /** the word has other meanings too: this one where the text is like that */
+  when?: RegExp
   picture: Stroke[]
 }
 
@@ -53,6 +55,7 @@ export const glossary: TradeWord[] = [
   {
     word: 'section',
     forms: ['section', 'sections'],
+    when: /^(?!.*section (across|through))/i,
     says: 'One band along the height: a finger on one part, a slot on its mate.',
     picture: [...comb(30, 26, 6), ...measure(50, 70, 22, 'one')]
   },
@@ -147,6 +150,7 @@ export const glossary: TradeWord[] = [
   {
     word: 'gap',
     forms: ['gap'],
+    when: /key|cutter/i,
     says: "From the key's cutter side to the cutter's near side. It makes the finger.",
     picture: [['key', 30, 22, 16, 44], ['iron', 86, 22, 16, 44], ...measure(46, 86, 36, 'gap')]
   },
@@ -251,6 +255,7 @@ export const glossary: TradeWord[] = [
   {
     word: 'stick',
     forms: ['stick'],
+    when: /^(?!.*push stick)/i,
     says: "The wall's height laid out along a rule: every finger, groove and line. Print it at 1:1 and hold it to the wood.",
     picture: [
       ...comb(20, 20, 6),
@@ -306,7 +311,7 @@ export function stretches(text: string): Stretch[] {
   let from = 0
   for (const match of text.matchAll(any)) {
     const word = forms.get(match[0].toLowerCase())
-    if (!word || told.has(word)) continue
+    if (!word || told.has(word) || (word.when && !word.when.test(text))) continue
     told.add(word)
     if (match.index > from) found.push({ text: text.slice(from, match.index) })
     found.push({ text: match[0], word })

@@ -218,7 +218,7 @@ public final class Judgement {
                 Call.TEST_AGAIN,
                 "Cut a test after every " + PARTS_A_TEST + " of the " + parts
                         + " parts, after a pause, when the cutter was cleaned, when the wood changes.",
-                "Cutters warm up and gather pitch, fences creep; a whole batch can drift out of fit unseen."));
+                "Cutters warm up and gather resin, fences creep; a whole batch can drift out of fit unseen."));
     }
 
     private static Optional<Hint> backing(WorkedPlan worked) {
