@@ -6,6 +6,7 @@ import { answer, api, problemOf, type RunView, type SawEvent } from '../api/clie
 import FigureView from '../drawing/FigureView.vue'
 import NumText from '../drawing/NumText.vue'
 import SawStick from '../drawing/SawStick.vue'
+import { woodTint } from '../drawing/tint'
 import SpoiltPart from './SpoiltPart.vue'
 
 /** One cut at a time, huge. What is done is kept on the server before the next cut is shown. */
@@ -117,7 +118,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="at-the-saw">
+  <div class="at-the-saw" :style="run ? woodTint(run.wood) : {}">
     <header>
       <RouterLink :to="{ name: 'bench', params: { id: box, station: 'cut' } }">Back to the bench</RouterLink>
       <h1>{{ run?.name ?? 'At the saw' }}</h1>

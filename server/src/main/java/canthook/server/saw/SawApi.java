@@ -93,6 +93,7 @@ public class SawApi {
     /**
      * A run as it stands.
      *
+     * @param wood of the walls
      * @param seq number of events so far
      * @param gate the checks of the set-up
      * @param open whether all of them are made
@@ -108,6 +109,7 @@ public class SawApi {
             String id,
             String box,
             String name,
+            String wood,
             long seq,
             List<CheckView> gate,
             boolean open,
@@ -190,6 +192,7 @@ public class SawApi {
                 standing.id(),
                 standing.box(),
                 worked.plan().name(),
+                worked.plan().walls().wood(),
                 standing.seq(),
                 gate,
                 gate.stream().allMatch(CheckView::checked),
