@@ -40,8 +40,8 @@ tellsItsValue(
       :aria-labelledby="id"
       :pt="{ filterContainer: { 'aria-label': label }, pcFilter: { root: { onKeydown: key } } }"
       reset-filter-on-hide
-      @filter="typed = $event.value"
       size="small"
+      @filter="typed = $event.value"
       @update:model-value="emit('choose', $event)"
     />
   </div>
