@@ -37,6 +37,9 @@ class AxeTest {
         "/boxes/envelope-drawer/blank,light",
         "/boxes/envelope-drawer/jig,light",
         "/boxes/envelope-drawer/cut,light",
+        "/boxes/envelope-drawer/papers,light",
+        "/boxes/envelope-drawer/papers,dark",
+        "/boxes/envelope-drawer/jig,words",
         "/boxes/envelope-drawer/saw,light",
         "/boxes/envelope-drawer/saw,dark",
         "/rack/cutters,light",
@@ -65,10 +68,16 @@ class AxeTest {
                         ? ".shelf svg"
                         : path.startsWith("/rack")
                                 ? ".boards svg, td, .plot svg, .rule, .cutters li"
-                                : path.endsWith("/saw") ? ".gate button" : ".slate .number");
+                                : path.endsWith("/saw")
+                                        ? ".gate button"
+                                        : path.endsWith("/papers") ? "main img" : ".slate .number");
         if (how.equals("corners")) {
             page.getByText("other corners, compared").click();
             page.waitForSelector(".ways svg");
+        }
+        if (how.equals("words")) {
+            page.getByText("Words", new Page.GetByTextOptions().setExact(true)).click();
+            page.waitForSelector("dt");
         }
         if (how.equals("new")) {
             page.getByText("New box").first().click();

@@ -441,12 +441,9 @@ class PaperTest extends ServerTestBase {
     void aNameFromTheRightReadsFromTheRight() throws IOException {
         ObjectNode plan = demoPlan("2-envelope-drawer.json").put("name", "תיבת זרעים 12");
         byte[] pdf = bytes("/api/boxes/" + box(plan) + "/papers/shop-sheet.pdf");
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            List<Ground> all = grounds(document, 0);
-            String seen = all.get(0).words();
-            assertThat(seen).startsWith("12").endsWith("ת");
-        }
-        assertThat(text(pdf)).contains("תיבת");
+        // the reader takes letters from left to right as they stand and turns such words round; unturned they would
+        // come out backwards
+        assertThat(text(pdf)).contains("תיבת זרעים 12");
     }
 
     @Test
