@@ -11,18 +11,22 @@ import StickBar from '../bench/StickBar.vue'
 import { useBench, type StationId } from '../bench/store'
 import WorkingPanel from '../bench/WorkingPanel.vue'
 import { woodTint } from '../drawing/tint'
-import BlankStation from '../stations/BlankStation.vue'
-import BottomStation from '../stations/BottomStation.vue'
-import CutStation from '../stations/CutStation.vue'
-import FingersStation from '../stations/FingersStation.vue'
-import FitStation from '../stations/FitStation.vue'
-import JigStation from '../stations/JigStation.vue'
-import LidStation from '../stations/LidStation.vue'
-import SizeStation from '../stations/SizeStation.vue'
 
 // what is seldom seen is not part of the first load
 const ChangedElsewhere = defineAsyncComponent(() => import('../bench/ChangedElsewhere.vue'))
 const NotKept = defineAsyncComponent(() => import('../bench/NotKept.vue'))
+// the station that is asked for comes first, the others a moment later, before anyone is there
+const load: Record<StationId, () => Promise<Component>> = {
+  size: () => import('../stations/SizeStation.vue'),
+  fingers: () => import('../stations/FingersStation.vue'),
+  blank: () => import('../stations/BlankStation.vue'),
+  jig: () => import('../stations/JigStation.vue'),
+  fit: () => import('../stations/FitStation.vue'),
+  cut: () => import('../stations/CutStation.vue'),
+  bottom: () => import('../stations/BottomStation.vue'),
+  lid: () => import('../stations/LidStation.vue')
+}
+setTimeout(() => Object.values(load).forEach((one) => void one()), 2500)
 const KeysHelp = defineAsyncComponent(() => import('../bench/KeysHelp.vue'))
 
 const props = defineProps<{ id?: string; station?: string }>()
@@ -33,16 +37,9 @@ const missing = ref('')
 const help = ref(false)
 const route = computed(() => router.currentRoute.value)
 
-const stations: Record<StationId, Component> = {
-  size: SizeStation,
-  fingers: FingersStation,
-  blank: BlankStation,
-  jig: JigStation,
-  fit: FitStation,
-  cut: CutStation,
-  bottom: BottomStation,
-  lid: LidStation
-}
+const stations = Object.fromEntries(
+  Object.entries(load).map(([id, one]) => [id, defineAsyncComponent(one)])
+) as Record<StationId, Component>
 
 const boxId = computed(() => props.id ?? String(route.value.params.id ?? ''))
 const wanted = computed<StationId>(() => {
