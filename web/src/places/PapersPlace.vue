@@ -85,7 +85,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
         >
         <p class="at">Print at 100 %, no fitting to the page; then measure the bar of 100 mm.</p>
       </nav>
-      <main :aria-busy="now ? drawn < now.pages : true">
+      <main tabindex="0" aria-label="The pages" :aria-busy="now ? drawn < now.pages : true">
         <template v-if="now">
           <p v-if="drawn < now.pages" class="wait" role="status">Drawing the pages…</p>
           <img
@@ -127,7 +127,7 @@ h1 {
 .print,
 .one {
   background: var(--edge);
-  color: #fff;
+  color: var(--sheet);
   font-weight: 700;
   padding: 0.45rem 0.9rem;
   border-radius: 3px;

@@ -11,7 +11,13 @@ const words = [...glossary].sort((a, b) => a.word.localeCompare(b.word))
 </script>
 
 <template>
-  <Dialog v-model:visible="open" modal header="Words of the trade" :style="{ width: 'min(60rem, 94vw)' }">
+  <Dialog
+    v-model:visible="open"
+    modal
+    header="Words of the trade"
+    :pt="{ content: { tabindex: 0 } }"
+    :style="{ width: 'min(60rem, 94vw)' }"
+  >
     <dl>
       <div v-for="w in words" :key="w.word">
         <WordPicture :picture="w.picture" />
