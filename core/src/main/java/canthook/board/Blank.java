@@ -110,6 +110,11 @@ public record Blank(
                 changed, name, length, width, thickness, wood, ringAngle, moisture, figure, snipe, note, defects);
     }
 
+    public Blank withName(String changed) {
+        return new Blank(
+                id, changed, length, width, thickness, wood, ringAngle, moisture, figure, snipe, note, defects);
+    }
+
     private static void checkDefects(Length length, Length width, List<Defect> defects) {
         if (defects.size() > MOST_DEFECTS) {
             throw new Refused("defects", "At most " + MOST_DEFECTS + " defects to a blank.");

@@ -2,7 +2,6 @@ package canthook.breakdown;
 
 import static canthook.working.Term.fixed;
 
-import canthook.board.Blank;
 import canthook.board.Blank.MoistureKnown;
 import canthook.breakdown.Breakdown.Aim;
 import canthook.breakdown.Breakdown.Goal;
@@ -38,9 +37,6 @@ import org.jspecify.annotations.Nullable;
  * </pre>
  */
 public record BreakdownRead(List<Worked> numbers, List<Corners> boxes, List<Verdict> verdicts) {
-    /** Shorter offcuts are kindling and do not go back on the rack. */
-    private static final Length KINDLING = Length.mm(100);
-
     /** Mates want cutting at one moisture: 1 % is 0.2 to 0.4 mm over a joint of 100 mm, more than the whole clearance. */
     private static final double MOISTURE_APART = 1;
 
@@ -295,34 +291,5 @@ public record BreakdownRead(List<Worked> numbers, List<Corners> boxes, List<Verd
             case BLANKS -> "fewest blanks opened";
             case OFFCUT -> "longest offcut kept";
         };
-    }
-
-    /** The blanks that will lie on the rack once this offcut is cut: one, or two thin ones out of a resawn blank. */
-    public static List<Blank> asBlanks(Breakdown plan, Opened opened, Lane lane, Offcut offcut) {
-        if (offcut.length().isUnder(KINDLING)) {
-            return List.of();
-        }
-        Blank from = opened.blank();
-        Length thickness = opened.book()
-                ? from.thickness().minus(plan.task().habits().resawKerf()).dividedBy(2)
-                : from.thickness();
-        Blank left = new Blank(
-                "offcut",
-                shortened(from.name().startsWith("Offcut of ") ? from.name() : "Offcut of " + from.name()),
-                offcut.length(),
-                lane.strip().height(),
-                thickness,
-                from.wood(),
-                from.ringAngle(),
-                from.moisture(),
-                from.figure(),
-                false,
-                "",
-                List.of());
-        return opened.book() ? List.of(left, left) : List.of(left);
-    }
-
-    private static String shortened(String name) {
-        return name.length() > 60 ? name.substring(0, 60) : name;
     }
 }

@@ -114,6 +114,34 @@ public record BoardFigure(
                 List.copyOf(flaws));
     }
 
+    /** The same to be drawn with dimensions and letters like any other figure. */
+    public Figure drawn(LengthDisplay display) {
+        Drawing d = new Drawing(id, name + ", " + size, display);
+        d.rect("board", 0, 0, length, width);
+        for (Area area : areas) {
+            String role = switch (area.becomes()) {
+                case PART, SPARE -> "part";
+                case OFFCUT -> "offcut";
+                case LOST -> "waste";
+            };
+            d.rect(role, area.x(), area.y(), area.width(), area.height());
+            if (!area.label().isEmpty()) {
+                d.note(
+                        area.x() + area.width() / 2,
+                        area.y() + area.height() / 2,
+                        area.label(),
+                        area.becomes() == Becomes.OFFCUT ? "note" : "pencil",
+                        "middle",
+                        null);
+            }
+        }
+        for (Flaw flaw : flaws) {
+            d.rect("kerf", flaw.x(), flaw.y(), flaw.width(), flaw.height());
+        }
+        d.line("reference-edge", 0, width, length, width);
+        return d.done();
+    }
+
     private static Area lost(double x, double y, double width, double height) {
         return new Area(Becomes.LOST, x, y, width, height, "", false, -1, 0);
     }

@@ -100,35 +100,111 @@ class BreakdownTest extends ServerTestBase {
         assertThat(codes(ask(batch(9)))).doesNotContain("BATCH_INCOMPLETE");
     }
 
+    private String kept(ObjectNode plan) {
+        return post("/api/boxes", node().set("plan", plan)).body().path("id").asText();
+    }
+
+    private Reply begin(String box, JsonNode view, String... boards) {
+        ObjectNode first = node().put("breakdown", view.path("id").asText());
+        first.putArray("boards");
+        for (String board : boards) {
+            first.withArray("boards").add(board);
+        }
+        return post("/api/boxes/" + box + "/cut-plan", first);
+    }
+
+    private List<String> rackNames() {
+        List<String> names = new java.util.ArrayList<>();
+        get("/api/rack/blanks")
+                .body()
+                .forEach(kept -> names.add(kept.path("blank").path("name").asText()));
+        return names;
+    }
+
     @Test
-    void whatWasCutLeavesTheRackAndItsOffcutsComeBack() {
-        String a = board("long", 1500, 112);
+    void aBoardThatWasCutLeavesTheRackAndItsOffcutsComeBackEachByItsName() {
+        String a = board("long", 1900, 240);
         board("other", 870, 112);
-        JsonNode view = ask(batch(1));
-        Reply done = post("/api/breakdowns/" + view.path("id").asText() + "/cut", node());
+        ObjectNode plan = batch(3);
+        String box = kept(plan);
+        Reply done = begin(box, ask(plan), a);
         assertThat(done.status()).isEqualTo(201);
-        JsonNode rack = get("/api/rack/blanks").body();
-        // the shorter board would have left nothing; the long one leaves the longest offcut
-        assertThat(done.body().path("cutUp").get(0).asText()).isEqualTo(a);
-        assertThat(rack).hasSize(2);
-        JsonNode offcut = rack.get(1).path("blank");
-        assertThat(offcut.path("name").asText()).isEqualTo("Offcut of long");
-        assertThat(offcut.path("length").asDouble()).isGreaterThan(600);
-        Reply again = post("/api/breakdowns/" + view.path("id").asText() + "/cut", node());
+        List<String> names = rackNames();
+        assertThat(names).doesNotContain("long").contains("Offcut 1 of long", "Offcut 2 of long");
+        assertThat(names).doesNotHaveDuplicates();
+        Reply again = begin(box, ask(plan), a);
         assertThat(again.status()).isEqualTo(422);
-        assertThat(again.detail()).contains("not on the rack");
-        assertThat(get("/api/rack/blanks").body()).hasSize(2);
+        assertThat(rackNames()).isEqualTo(names);
+    }
+
+    @Test
+    void theOtherBoardsAreCutLaterAndThePlanStaysInSight() {
+        String a = board("a", 900, 112);
+        String b = board("b", 900, 112);
+        ObjectNode plan = batch(2);
+        String box = kept(plan);
+        assertThat(get("/api/boxes/" + box + "/cut-plan").body().path("boards")).isEmpty();
+        JsonNode after = begin(box, ask(plan), a).body();
+        assertThat(after.path("boards").findValuesAsText("id")).containsExactly(a, b);
+        assertThat(after.path("boards").get(0).path("on").asText()).matches("\\d{4}-\\d\\d-\\d\\d");
+        assertThat(after.path("boards").get(1).path("on").isMissingNode()).isTrue();
+        // a changed plan of the box leaves what is being cut by as it is
+        JsonNode seen = get("/api/boxes/" + box + "/cut-plan").body();
+        assertThat(seen).isEqualTo(after);
+        assertThat(seen.path("answer").path("boards")).hasSize(2);
+        JsonNode both =
+                put("/api/boxes/" + box + "/cut-plan/boards/" + b, node()).body();
+        assertThat(both.path("boards").findValuesAsText("on")).hasSize(2);
+        assertThat(rackNames()).isEmpty();
+        JsonNode whole = delete("/api/boxes/" + box + "/cut-plan/boards/" + a).body();
+        assertThat(whole.path("boards").get(0).path("on").isMissingNode()).isTrue();
+        assertThat(rackNames()).containsExactly("a");
+        delete("/api/boxes/" + box + "/cut-plan/boards/" + b);
+        assertThat(get("/api/boxes/" + box + "/cut-plan").body().path("answer").isMissingNode())
+                .isTrue();
+    }
+
+    @Test
+    void aBoardWhoseOffcutIsGoneCannotBeWholeAgain() {
+        String a = board("a", 1500, 112);
+        ObjectNode plan = batch(1);
+        String box = kept(plan);
+        begin(box, ask(plan), a);
+        String offcut =
+                get("/api/rack/blanks").body().get(0).path("blank").path("id").asText();
+        delete("/api/rack/blanks/" + offcut);
+        Reply refused = delete("/api/boxes/" + box + "/cut-plan/boards/" + a);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.detail()).contains("cannot be whole again");
+        assertThat(rackNames()).isEmpty();
+        delete("/api/boxes/" + box + "/cut-plan");
+        assertThat(get("/api/boxes/" + box + "/cut-plan").body().path("boards")).isEmpty();
     }
 
     @Test
     void aBoardChangedSincePlanningIsNotCut() {
         String a = board("a", 900, 112);
-        JsonNode view = ask(batch(1));
+        ObjectNode plan = batch(1);
+        String box = kept(plan);
+        JsonNode view = ask(plan);
         ObjectNode changed = (ObjectNode) get("/api/rack/blanks").body().get(0).get("blank");
         put("/api/rack/blanks/" + a, node().put("revision", 1).set("blank", changed.put("length", 901)));
-        assertThat(post("/api/breakdowns/" + view.path("id").asText() + "/cut", node())
-                        .detail())
-                .contains("a was changed since this was planned");
+        assertThat(begin(box, view, a).detail()).contains("a was changed since this was planned");
+        assertThat(begin(box, view).detail()).contains("which boards were cut");
+        assertThat(begin(box, view, "no-such").detail()).contains("cuts no board");
+    }
+
+    @Test
+    void theBoardSheetOfABatchShowsEveryBoardItIsCutFrom() throws java.io.IOException {
+        board("Long plank", 1800, 112);
+        board("Short plank", 900, 112);
+        ObjectNode plan = batch(3);
+        String box = kept(plan);
+        String text;
+        try (var pdf = org.apache.pdfbox.Loader.loadPDF(bytes("/api/boxes/" + box + "/papers/blank-sheet.pdf"))) {
+            text = new org.apache.pdfbox.text.PDFTextStripper().getText(pdf);
+        }
+        assertThat(text).contains("Long plank, 1800.0", "Short plank, 900.0", "A 1", "D 3", "Stop at", "6 sides");
     }
 
     @Test

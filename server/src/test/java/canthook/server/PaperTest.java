@@ -37,7 +37,6 @@ import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** What is printed or cut from a file is read back and measured. */
 class PaperTest extends ServerTestBase {
@@ -45,17 +44,6 @@ class PaperTest extends ServerTestBase {
 
     private String box(ObjectNode plan) {
         return post("/api/boxes", node().set("plan", plan)).body().path("id").asText();
-    }
-
-    private byte[] bytes(String path) {
-        try {
-            return mvc.perform(MockMvcRequestBuilders.get(path))
-                    .andReturn()
-                    .getResponse()
-                    .getContentAsByteArray();
-        } catch (Exception e) {
-            throw new IllegalStateException(path, e);
-        }
     }
 
     /** Level and upright strokes of a page in millimetres: x1, y1, x2, y2. */

@@ -108,6 +108,17 @@ abstract class ServerTestBase {
         }
     }
 
+    byte[] bytes(String path) {
+        try {
+            return mvc.perform(MockMvcRequestBuilders.get(path))
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsByteArray();
+        } catch (Exception e) {
+            throw new IllegalStateException(path, e);
+        }
+    }
+
     ObjectNode node() {
         return json.createObjectNode();
     }

@@ -88,6 +88,22 @@ public record BreakdownAnswer(
                 change.blank());
     }
 
+    /** What stays true once a board is cut: no fix is offered any more, no board is wanting. */
+    BreakdownAnswer asKept() {
+        return new BreakdownAnswer(
+                boards.stream().filter(b -> !b.areas().isEmpty()).toList(),
+                numbers,
+                corners,
+                kinds,
+                stops,
+                goals,
+                List.of(),
+                cut,
+                wanted,
+                proven,
+                null);
+    }
+
     private static List<String> kinds(List<Wanted> boxes) {
         List<String> names = new ArrayList<>();
         for (int kind = 0; kind < boxes.size(); kind++) {

@@ -1,20 +1,46 @@
 package canthook.server.export;
 
 import canthook.figure.BlankFigure;
+import canthook.figure.BoardFigure;
+import canthook.length.LengthDisplay;
 import canthook.planner.WorkedPlan;
 import canthook.saw.Jobs;
 import canthook.saw.SheetWords;
+import canthook.server.breakdown.BreakdownAnswer;
+import canthook.server.breakdown.BreakdownAnswer.StopView;
 import java.io.IOException;
+import org.jspecify.annotations.Nullable;
 
-/** The board: what it must give, how the parts lie on it, where their figure meets. */
+/** The board: what it must give, how the parts lie on it, where their figure meets. Of a batch every board it is cut from. */
 final class BlankSheet {
     private BlankSheet() {}
 
-    static void fill(Sheet sheet, WorkedPlan worked) throws IOException {
+    /** @param batch how the boards of the rack are cut; null when the box is cut from one board of its own */
+    static void fill(Sheet sheet, WorkedPlan worked, @Nullable BreakdownAnswer batch) throws IOException {
+        if (batch != null && batch.cut() > 0) {
+            boards(sheet, batch, worked.plan().display());
+        } else {
+            board(sheet, worked);
+        }
+        sheet.heading("In this order");
+        sheet.toTick("Joint one face and one edge, then the other face parallel; square one end.", 9.5);
+        if (batch != null) {
+            for (StopView stop : batch.stops()) {
+                sheet.toTick("Stop at " + stop.length() + " " + stop.unit() + ": " + stop.what() + ".", 9.5);
+            }
+        }
+        for (Jobs.Job job : Jobs.of(worked)) {
+            if (job.when() == Jobs.When.BEFORE_JOINT) {
+                sheet.toTick(job.says(), 9.5);
+            }
+        }
+        sheet.toTick("Letter the parts on their outsides as they come off the board.", 9.5);
+    }
+
+    private static void board(Sheet sheet, WorkedPlan worked) throws IOException {
         SheetWords words = SheetWords.of(worked);
         if (worked.plan().batch() != null) {
-            sheet.written(
-                    "Cut in a batch from boards of the rack: which part comes from which board stands at Blank.", 10);
+            sheet.written("A batch, but no board of the rack gives a part of it yet; this is one box by itself.", 10);
         }
         sheet.heading("The board: " + words.board());
         sheet.figure(BlankFigure.of(worked), 70);
@@ -23,13 +49,24 @@ final class BlankSheet {
         double end = Sheet.EDGE + sheet.wide();
         double high = sheet.page().figure(BlankFigure.round(worked), Sheet.EDGE, top, 84, 62);
         sheet.at(Math.max(top + high, sheet.numbers(Sheet.EDGE + 96, end, top + 4, words.blank())) + 4);
-        sheet.heading("In this order");
-        sheet.toTick("Joint one face and one edge, then the other face parallel; square one end.", 9.5);
-        for (Jobs.Job job : Jobs.of(worked)) {
-            if (job.when() == Jobs.When.BEFORE_JOINT) {
-                sheet.toTick(job.says(), 9.5);
+    }
+
+    private static void boards(Sheet sheet, BreakdownAnswer batch, LengthDisplay display) throws IOException {
+        for (String kind : batch.kinds()) {
+            if (batch.kinds().size() > 1) {
+                sheet.written(kind, 9.5);
             }
         }
-        sheet.toTick("Letter the parts on their outsides as they come off the board.", 9.5);
+        for (BoardFigure board : batch.boards()) {
+            if (board.areas().isEmpty()) {
+                continue;
+            }
+            double high = Math.min(70, Math.max(14, sheet.wide() * board.width() / board.length()));
+            sheet.room(high + 12);
+            sheet.toTick(
+                    board.name() + ", " + board.size() + (board.book() ? ": resaw first, open like a book" : ""), 10);
+            sheet.figure(board.drawn(display), high);
+        }
+        sheet.written("Grey is lost: squaring, kerfs, defects. A number stands on an offcut that is kept.", 9);
     }
 }

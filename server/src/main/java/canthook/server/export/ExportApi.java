@@ -6,6 +6,7 @@ import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.server.box.Shelf;
 import canthook.server.box.Shelf.KeptBox;
+import canthook.server.breakdown.CutPlans;
 import canthook.server.rack.ShopFloor;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -37,11 +38,13 @@ public class ExportApi {
     private static final MediaType DXF = MediaType.valueOf("application/dxf;charset=US-ASCII");
     private final Shelf shelf;
     private final ShopFloor floor;
+    private final CutPlans plans;
     private final Clock clock;
 
-    ExportApi(Shelf shelf, ShopFloor floor, Clock clock) {
+    ExportApi(Shelf shelf, ShopFloor floor, CutPlans plans, Clock clock) {
         this.shelf = shelf;
         this.floor = floor;
+        this.plans = plans;
         this.clock = clock;
     }
 
@@ -138,7 +141,8 @@ public class ExportApi {
                 Planner.work(box.plan(), floor.shop(box.plan(), box.cuts())),
                 box.revision(),
                 LocalDate.now(clock),
-                address);
+                address,
+                () -> plans.shown(id, box.plan()));
     }
 
     /** Shown by the browser, from where it is printed. */

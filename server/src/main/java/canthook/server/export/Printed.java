@@ -5,14 +5,17 @@ import canthook.figure.TemplateFigure;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
 import canthook.saw.SheetWords;
+import canthook.server.breakdown.BreakdownAnswer;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.jspecify.annotations.Nullable;
 
 /** The papers of a box. */
 enum Printed {
@@ -23,8 +26,17 @@ enum Printed {
     STICK("Stick, at 1:1", "the wall's height laid out"),
     CORNERS("Corner templates, at 1:1", "both wall ends, to lay on the wood");
 
-    /** One of the box as it is kept. */
-    record Of(WorkedPlan worked, long revision, LocalDate day, String address) {}
+    /**
+     * One of the box as it is kept.
+     *
+     * @param batch the plan by which its batch is cut, sought when it is wanted; null when there is none in time
+     */
+    record Of(
+            WorkedPlan worked,
+            long revision,
+            LocalDate day,
+            String address,
+            Supplier<@Nullable BreakdownAnswer> batch) {}
 
     private final String title;
     private final String about;
@@ -67,7 +79,13 @@ enum Printed {
             case CORNERS -> FigurePdf.of(List.of(TemplateFigure.of(box.worked())), name, paper);
             case SHOP_SHEET -> sheet(box, paper, name, ShopSheet::fill);
             case RUN_SHEET -> sheet(box, paper, name + ": run sheet", RunSheet::fill);
-            case BLANK_SHEET -> sheet(box, paper, name + ": board", BlankSheet::fill);
+            case BLANK_SHEET ->
+                sheet(
+                        box,
+                        paper,
+                        name + ": board",
+                        (sheet, worked) ->
+                                BlankSheet.fill(sheet, worked, box.batch().get()));
             case PANEL_SHEET -> sheet(box, paper, name + ": panels", PanelSheet::fill);
         };
     }

@@ -1,6 +1,7 @@
 package canthook.server.rack;
 
 import canthook.board.Blank;
+import canthook.breakdown.Offcuts;
 import canthook.cutter.Cutter;
 import canthook.refusal.Refused;
 import canthook.server.keeping.Damaged;
@@ -241,24 +242,44 @@ public class Rack implements Keeper {
     }
 
     /**
-     * What was cut is taken off, what was left over is put on. All or nothing.
+     * A board that was cut is taken off, what was left over is put on. All or nothing.
      *
+     * @param board as it was when it was planned
      * @return ids of the offcuts, as they are kept
      */
     @Transactional
-    public List<String> cut(List<String> cutUp, List<Blank> offcuts) {
-        for (String id : cutUp) {
-            ItemRow row = items.find(Kind.BLANK.name, id);
-            if (row == null || row.removed() == 1) {
-                throw new Refused("id", "“" + id + "” is not on the rack any more. Was it cut already?");
-            }
-            remove(Kind.BLANK, id, true);
+    public List<String> cut(Blank board, List<Blank> offcuts) {
+        ItemRow row = items.find(Kind.BLANK.name, board.id());
+        if (row == null || row.removed() == 1) {
+            throw new Refused("boards", board.name() + " is not on the rack any more. Was it cut already?");
         }
+        if (!kept(Kind.BLANK, row).item().equals(board)) {
+            throw new Refused(
+                    "boards", board.name() + " was changed since this was planned. Look at the plan once more.");
+        }
+        remove(Kind.BLANK, board.id(), true);
+        List<String> names = blanks().stream().map(Blank::name).toList();
         List<String> ids = new ArrayList<>();
-        for (Blank offcut : offcuts) {
+        for (Blank offcut : Offcuts.named(offcuts, names)) {
             ids.add(add(Kind.BLANK, offcut.name(), offcut::withId).item().id());
         }
         return ids;
+    }
+
+    /** It was not cut after all: the board lies on the rack again, its offcuts do not. All or nothing. */
+    @Transactional
+    public void uncut(Blank board, List<String> offcuts) {
+        for (String id : offcuts) {
+            ItemRow row = items.find(Kind.BLANK.name, id);
+            if (row == null || row.removed() == 1) {
+                throw new Refused(
+                        "boards",
+                        "An offcut of " + board.name()
+                                + " is not on the rack any more: the board cannot be whole again.");
+            }
+            remove(Kind.BLANK, id, true);
+        }
+        remove(Kind.BLANK, board.id(), false);
     }
 
     private <T> void checked(Kind<T> kind, T item) {
