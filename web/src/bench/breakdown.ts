@@ -6,6 +6,7 @@ import {
   problemOf,
   type BoxPlan,
   type BreakdownView,
+  type CutPlanView,
   type KeptBlank
 } from '../api/client'
 import { useBench } from './store'
@@ -16,7 +17,9 @@ export const useBreakdown = defineStore('breakdown', () => {
   const view = shallowRef<BreakdownView | null>(null)
   const failed = ref('')
   const running = computed(() => view.value?.state === 'WAITING' || view.value?.state === 'RUNNING')
-  const answer = computed(() => view.value?.answer)
+  /** The plan that boards are being cut by; it stands whatever becomes of the box meanwhile. */
+  const kept = shallowRef<CutPlanView | null>(null)
+  const answer = computed(() => kept.value?.answer ?? view.value?.answer)
   const rack = shallowRef<KeptBlank[]>([])
   let turn = 0
   let asked: Promise<BreakdownView> | undefined
@@ -25,6 +28,42 @@ export const useBreakdown = defineStore('breakdown', () => {
   async function look() {
     const display = bench.plan?.display ?? 'METRIC'
     rack.value = await got(api.GET('/api/rack/blanks', { params: { query: { display } } }))
+  }
+
+  /** Shows the plan that boards are cut by instead of seeking another; nothing when none was cut yet. */
+  function follows(plan: CutPlanView) {
+    kept.value = plan.answer ? plan : null
+    if (plan.answer) {
+      turn++
+      view.value = null
+      bench.searched = { numbers: plan.answer.numbers, verdicts: [] }
+    }
+    return !!plan.answer
+  }
+  async function keptPlan(box: string) {
+    return follows(await got(api.GET('/api/boxes/{box}/cut-plan', { params: { path: { box } } })))
+  }
+  async function begin(box: string, boards: string[]) {
+    const breakdown = view.value?.id
+    if (breakdown)
+      follows(
+        await got(
+          api.POST('/api/boxes/{box}/cut-plan', { params: { path: { box } }, body: { breakdown, boards } })
+        )
+      )
+  }
+  async function cut(box: string, board: string, done: boolean) {
+    const params = { path: { box, board } }
+    follows(
+      await got(
+        done
+          ? api.PUT('/api/boxes/{box}/cut-plan/boards/{board}', { params })
+          : api.DELETE('/api/boxes/{box}/cut-plan/boards/{board}', { params })
+      )
+    )
+  }
+  async function planAnew(box: string) {
+    follows(await got(api.DELETE('/api/boxes/{box}/cut-plan', { params: { path: { box } } })))
   }
 
   function take(seen: BreakdownView) {
@@ -79,5 +118,20 @@ export const useBreakdown = defineStore('breakdown', () => {
     bench.searched = { numbers: [], verdicts: [] }
   }
 
-  return { rack, look, view, failed, running, answer, ask, stop, forget }
+  return {
+    rack,
+    look,
+    view,
+    failed,
+    running,
+    answer,
+    kept,
+    keptPlan,
+    begin,
+    cut,
+    planAnew,
+    ask,
+    stop,
+    forget
+  }
 })

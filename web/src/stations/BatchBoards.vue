@@ -38,14 +38,28 @@ async function load() {
 /** Only what the search depends on: neither the lamp nor a note asks for a new plan. */
 watch(
   () => JSON.stringify(bench.plan),
-  () => {
-    if (bench.plan?.batch && !bench.plan.batch.cut) void breakdown.ask(bench.plan)
-    else breakdown.forget()
+  async () => {
+    if (!bench.plan?.batch) return breakdown.forget()
+    if (breakdown.kept || (await cutBy())) return
+    if (bench.plan?.batch) void breakdown.ask(bench.plan)
   },
   { immediate: true }
 )
+/** Whether boards were cut by a plan already: then that one is shown. */
+async function cutBy() {
+  if (!bench.id) return false
+  try {
+    return await breakdown.keptPlan(bench.id)
+  } catch (error) {
+    breakdown.failed = problemOf(error).detail
+    return true
+  }
+}
 onMounted(load)
-onBeforeUnmount(() => breakdown.forget())
+onBeforeUnmount(() => {
+  breakdown.kept = null
+  breakdown.forget()
+})
 
 let moving: Promise<void> = Promise.resolve()
 /** A defect that was dragged is kept on the rack at once; the plan follows. One move after another, so that none is lost. */
@@ -77,31 +91,41 @@ async function moveNow(board: string, flaw: number, by: number) {
   }
 }
 
-async function cutIt() {
-  const id = breakdown.view?.id
-  const batch = bench.plan?.batch
-  if (!id || !batch) return
+/** When each board of the plan was cut; all of it is a plan while none was. */
+const cutOn = computed(() => new Map((breakdown.kept?.boards ?? []).map((b) => [b.id, b.on])))
+const leftWhole = computed(() => (breakdown.kept?.boards ?? []).filter((b) => !b.on).length)
+const busy = ref(false)
+
+/** Does one thing to the boards after another, says what stood in the way, and looks at the rack anew. */
+async function boardsDo(what: (box: string) => Promise<void>) {
+  if (!bench.id || busy.value) return
+  busy.value = true
   try {
-    const done = await got(api.POST('/api/breakdowns/{id}/cut', { params: { path: { id } } }))
-    await bench.set('batch.cut', done.on)
-    back.value = done
-    await load()
+    await what(bench.id)
   } catch (error) {
     toast.add({ severity: 'warn', summary: problemOf(error).detail, life: 7000 })
+  } finally {
+    busy.value = false
   }
-}
-const back = ref<{ cutUp: string[]; offcuts: string[] }>()
-
-/** It was not cut after all: the boards lie on the rack again, their offcuts do not. */
-async function undoCut() {
-  const was = back.value
-  if (!was) return
-  for (const id of was.cutUp)
-    await got(api.POST('/api/rack/blanks/{id}/restore', { params: { path: { id } } }))
-  for (const id of was.offcuts) await got(api.DELETE('/api/rack/blanks/{id}', { params: { path: { id } } }))
-  back.value = undefined
   await load()
-  await bench.set('batch.cut', undefined)
+  const days = (breakdown.kept?.boards ?? []).map((b) => b.on)
+  const all = days.length && days.every((d) => d) ? [...days].sort().pop() : undefined
+  if (bench.plan?.batch && (bench.plan.batch.cut ?? undefined) !== (all ?? undefined))
+    await bench.set('batch.cut', all ?? undefined)
+  else if (!breakdown.kept && bench.plan?.batch) void breakdown.ask(bench.plan)
+}
+function tick(board: string, done: boolean) {
+  return boardsDo((box) => (breakdown.kept ? breakdown.cut(box, board, done) : breakdown.begin(box, [board])))
+}
+function allCut() {
+  const all = boards.value.filter((b) => b.areas.length && !cutOn.value.get(b.id)).map((b) => b.id)
+  return boardsDo(async (box) => {
+    if (!breakdown.kept) return breakdown.begin(box, all)
+    for (const board of all) await breakdown.cut(box, board, true)
+  })
+}
+function planAnew() {
+  return boardsDo((box) => breakdown.planAnew(box))
 }
 
 /** Boards such as are wanting, put on the rack to plan with before they are bought. */
@@ -153,19 +177,23 @@ const toBuy = computed(() =>
 <template>
   <div ref="area" class="boards">
     <p v-if="breakdown.failed" class="failed" role="alert">{{ breakdown.failed }}</p>
-    <div v-if="bench.plan?.batch?.cut" class="done" role="status">
+    <div v-if="breakdown.kept" class="done" role="status">
       <p>
-        This batch was cut on <strong>{{ bench.plan.batch.cut }}</strong>; what was left of the boards is on
-        the <RouterLink to="/rack/blanks">rack</RouterLink>.
-      </p>
-      <p>
-        <button v-if="back" type="button" class="word" @click="undoCut">It was not cut after all</button>
-        <button v-else type="button" class="word" @click="bench.set('batch.cut', undefined)">
-          Plan another batch
+        <template v-if="leftWhole">
+          Cutting by this plan: {{ leftWhole }} of {{ breakdown.kept.boards.length }} boards still whole.
+        </template>
+        <template v-else>
+          This batch was cut<template v-if="bench.plan?.batch?.cut">
+            on <strong>{{ bench.plan.batch.cut }}</strong></template
+          >.
+        </template>
+        What is left of the boards is on the <RouterLink to="/rack/blanks">rack</RouterLink>.
+        <button type="button" class="word" :disabled="busy" @click="planAnew">
+          {{ leftWhole ? 'Plan the rest anew' : 'Plan another batch' }}
         </button>
       </p>
     </div>
-    <template v-else>
+    <template v-if="bench.plan?.batch">
       <p v-if="breakdown.running" class="search" role="status">
         <progress :value="breakdown.view?.share ?? 0" max="1" aria-label="How far the search has come" />
         <span>Seeking: {{ breakdown.view?.step }}</span>
@@ -199,6 +227,16 @@ const toBuy = computed(() =>
         <li v-for="board in boards" :key="board.id" :class="{ alone: !board.areas.length }">
           <p class="name">
             <strong>{{ board.name }}</strong> <span class="mono"><NumText :text="board.size" /></span>
+            <label v-if="board.areas.length && bench.id && !breakdown.running" class="tick">
+              <input
+                type="checkbox"
+                :checked="!!cutOn.get(board.id)"
+                :disabled="busy"
+                :aria-label="`${board.name} is cut`"
+                @change="tick(board.id, ($event.target as HTMLInputElement).checked)"
+              />
+              {{ cutOn.get(board.id) ? `cut on ${cutOn.get(board.id)}` : 'cut' }}
+            </label>
             <em v-if="board.says">{{ board.says }}</em>
             <em v-if="board.book"
               >resaw first, open like a book about an end; let the halves rest before planing</em
@@ -209,7 +247,7 @@ const toBuy = computed(() =>
             :wood="kept.get(board.id)?.blank.wood ?? ''"
             :scale="scale"
             :lit="lit"
-            movable
+            :movable="!breakdown.kept"
             @move="(flaw, by) => move(board.id, flaw, by)"
             @point="lit = $event"
           />
@@ -224,9 +262,11 @@ const toBuy = computed(() =>
           @point="lit = $event"
         />
       </div>
-      <p v-if="breakdown.answer?.cut" class="acts">
-        <button type="button" class="act" :disabled="breakdown.running" @click="cutIt">It was cut</button>
-        <span>takes {{ breakdown.answer.cut }} boards off the rack and puts their offcuts on it.</span>
+      <p v-if="breakdown.answer?.cut && (!breakdown.kept || leftWhole)" class="acts">
+        <button type="button" class="act" :disabled="breakdown.running || busy" @click="allCut">
+          {{ leftWhole || breakdown.answer.cut > 1 ? 'All of them are cut' : 'It is cut' }}
+        </button>
+        <span>A tick takes a board off the rack and puts its offcuts on it; this plan stays.</span>
         <button v-if="breakdown.answer.wanting" type="button" class="word" @click="wanted">
           {{ toBuy }}
         </button>
@@ -320,9 +360,24 @@ progress {
   color: var(--cut);
   font-weight: 600;
 }
+.tick {
+  display: flex;
+  gap: 0.35rem;
+  align-items: center;
+  white-space: nowrap;
+}
+.tick input {
+  width: 1.1rem;
+  height: 1.1rem;
+  accent-color: var(--good);
+}
 .done {
   background: var(--sheet);
   border-left: 5px solid var(--good);
-  padding: 0.5rem 0.8rem;
+  margin-bottom: 0.4rem;
+  padding: 0.4rem 0.8rem;
+}
+.done p {
+  margin: 0;
 }
 </style>

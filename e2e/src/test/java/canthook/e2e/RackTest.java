@@ -173,17 +173,21 @@ class RackTest {
     void whatWasCutLeavesOffcutsAndCanBeTakenBack() {
         Page page = batch("1", "Cherry 7, wavy");
         assertThat(sum(page, "boards cut")).containsText("1");
-        page.getByText("It was cut", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByLabel("Cherry 7, wavy is cut").check();
         assertThat(page.locator(".done")).containsText("This batch was cut on");
+        // what was cut by stays in sight, over a reload too
+        page.reload();
+        assertThat(page.locator(".board-drawing .area.part")).hasCount(4);
         Page rack = at("/rack/blanks", ".boards svg");
-        assertThat(rack.getByText("Offcut of Cherry 7, wavy").first()).isVisible();
+        assertThat(rack.getByText("Offcut 1 of Cherry 7, wavy").first()).isVisible();
         assertThat(rack.locator(".name strong", new Page.LocatorOptions().setHasText(Pattern.compile("^Cherry 7"))))
                 .hasCount(0);
-        page.getByText("It was not cut after all").click();
+        page.getByLabel("Cherry 7, wavy is cut").uncheck();
+        assertThat(page.locator(".done")).hasCount(0);
         assertThat(sum(page, "boards cut")).containsText("1");
         rack.reload();
         rack.waitForSelector(".boards svg");
-        assertThat(rack.getByText("Offcut of")).hasCount(0);
+        assertThat(rack.getByText("Offcut 1 of")).hasCount(0);
         page.context().close();
         rack.context().close();
     }
