@@ -9,6 +9,7 @@ import canthook.length.Precision;
 import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
 import canthook.plan.SizeWish;
+import canthook.plan.StartingPlan;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
@@ -101,13 +102,15 @@ public record CutBlank(
                 HouseRule.SQUARING.reason(),
                 board.squaring(),
                 "blank.squaring");
+        Length cutter = ladder.chosen().kerf().length();
+        boolean saw = !cutter.isOver(StartingPlan.WIDEST_BLADE);
         Worked kerf = sheet.ruled(
                 "kerf",
                 "kx",
                 "Crosscut and rip kerf",
                 Show.FIT,
-                ladder.chosen().kerf().length(),
-                "the cutter's measured kerf.",
+                saw ? cutter : rules.sawKerf(),
+                saw ? "the cutter's measured kerf." : HouseRule.SAW_KERF.reason(),
                 board.crosscutKerf(),
                 "blank.crosscutKerf");
         Worked rip = ladder.firstRip();

@@ -130,7 +130,7 @@ public record BoardFigure(
                         area.x() + area.width() / 2,
                         area.y() + area.height() / 2,
                         area.label(),
-                        area.becomes() == Becomes.OFFCUT ? "note" : "pencil",
+                        area.becomes() == Becomes.PART ? "pencil" : "note",
                         "middle",
                         null);
             }

@@ -35,7 +35,7 @@ public final class StartingPlan {
     private static final double BEST_RATIO = 0.8;
 
     /** A kerf over this is no saw blade's. */
-    private static final Length WIDEST_BLADE = Length.mm(5);
+    public static final Length WIDEST_BLADE = Length.mm(5);
 
     private final Wish wish;
     private final boolean inch;

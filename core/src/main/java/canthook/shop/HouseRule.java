@@ -181,6 +181,14 @@ public enum HouseRule {
             0,
             300,
             "a planer takes a hair more where the board enters and leaves."),
+    SAW_KERF(
+            Group.BLANK,
+            "Kerf of the saw that cuts parts apart",
+            Kind.LENGTH,
+            3.2,
+            0.3,
+            8,
+            "taken where the joint's cutter is no saw blade: a stack or a bit does not cut a board apart."),
     RESAW_KERF(
             Group.BLANK,
             "Kerf of the resaw",

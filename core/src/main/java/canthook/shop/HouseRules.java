@@ -92,6 +92,11 @@ public final class HouseRules {
         return length(HouseRule.SNIPE);
     }
 
+    /** Of the saw that cuts parts apart, where it is not the joint's cutter. */
+    public Length sawKerf() {
+        return length(HouseRule.SAW_KERF);
+    }
+
     public Length resawKerf() {
         return length(HouseRule.RESAW_KERF);
     }

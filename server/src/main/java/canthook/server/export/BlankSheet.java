@@ -57,15 +57,15 @@ final class BlankSheet {
                 sheet.written(kind, 9.5);
             }
         }
+        double longest =
+                batch.boards().stream().mapToDouble(BoardFigure::length).max().orElse(1);
         for (BoardFigure board : batch.boards()) {
-            if (board.areas().isEmpty()) {
-                continue;
-            }
-            double high = Math.min(70, Math.max(14, sheet.wide() * board.width() / board.length()));
+            double wide = sheet.wide() * board.length() / longest;
+            double high = wide * board.width() / board.length();
             sheet.room(high + 12);
             sheet.toTick(
                     board.name() + ", " + board.size() + (board.book() ? ": resaw first, open like a book" : ""), 10);
-            sheet.figure(board.drawn(display), high);
+            sheet.down(sheet.page().figure(board.drawn(display), Sheet.EDGE, sheet.y(), wide, high) + 3);
         }
         sheet.written("Grey is lost: squaring, kerfs, defects. A number stands on an offcut that is kept.", 9);
     }
