@@ -53,6 +53,10 @@ public record Ladder(
         List<Worked> numbers,
         List<Verdict> verdicts) {
     private static final int REFUSED_SHOWN = 2;
+    /** Thicker is a machine's blade. */
+    private static final Length THICKEST_HAND_SAW = Length.mm(1.6);
+
+    private static final Length HAND_SAW = Length.mm(0.75);
     private static final Length HAIR = Length.mm(0.5);
 
     /** A section to thickness that makers like best; between cutters the nearer one is recommended. */
@@ -284,8 +288,10 @@ public record Ladder(
                             plan.with(
                                     plan.fingers().withSections(best.sections().count()))));
         }
+        boolean byHand = plan.jig().way() == Way.HAND;
         Length overKerf = chosen.slot().length().minus(kerf);
         if (chosen.feasible()
+                && !byHand
                 && overKerf.isPositive()
                 && !overKerf.isOver(HAIR)
                 && SizeWish.takesHeight(chosen.onePassCloses().length())
@@ -314,12 +320,44 @@ public record Ladder(
         if (plan.fingers().widths() != null) {
             SectionLists.judge(plan, box.jointed().length(), chosen, verdicts);
         }
+        if (byHand) {
+            judgeHandSaw(plan, chosen, verdicts);
+        }
         judgeTool(chosen, verdicts);
         if (rungs.stream().anyMatch(r -> r.feasible() && r.sections().count() >= FingerChoice.MOST_SECTIONS - 1)) {
             verdicts.note(
                     Code.LADDER_CUT_OFF,
                     "fingers.sections",
                     "Counts over " + FingerChoice.MOST_SECTIONS + " are possible and not listed.");
+        }
+    }
+
+    private static void judgeHandSaw(BoxPlan plan, Rung chosen, Verdicts verdicts) {
+        Cutter cutter = chosen.tool().cutter();
+        Length kerf = chosen.kerf().length();
+        if (cutter == null ? kerf.isOver(THICKEST_HAND_SAW) : cutter.kind() != Cutter.Kind.HAND_SAW) {
+            LengthDisplay display = plan.display();
+            verdicts.mind(
+                    Code.NO_HAND_SAW,
+                    "fingers.slot",
+                    "By hand, but the cutter is still " + plan.fingers().cutter() + ", "
+                            + display.text(kerf, Precision.FIT) + ": no slot would be narrower than that.",
+                    new Fix(
+                            "Reckon with a fine hand saw, " + display.text(HAND_SAW, Precision.FIT),
+                            plan.with(plan.fingers()
+                                    .with(new Cutter(
+                                            "hand-saw",
+                                            "Hand saw",
+                                            Cutter.Kind.HAND_SAW,
+                                            HAND_SAW,
+                                            HAND_SAW,
+                                            null,
+                                            "",
+                                            null,
+                                            null,
+                                            null,
+                                            ""))
+                                    .withAnyCutter(false))));
         }
     }
 

@@ -47,6 +47,7 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         KERF_TOO_WIDE,
         COUNT_NOT_POSSIBLE,
         HAIR_OVER_KERF,
+        NO_HAND_SAW,
         SECTION_STRANGE,
         LADDER_CUT_OFF,
         BLANK_TOO_SHORT,

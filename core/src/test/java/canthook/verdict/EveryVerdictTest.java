@@ -157,6 +157,7 @@ class EveryVerdictTest {
             case KERF_TOO_WIDE -> of(open.with(choice.withKerf(mm(40))));
             case COUNT_NOT_POSSIBLE -> of(open.with(choice.withSections(61)));
             case HAIR_OVER_KERF -> of(open.with(choice.withKerf(mm(7.3)).exactly()));
+            case NO_HAND_SAW -> of(by(open.with(choice.withKerf(mm(8))), Way.HAND));
             case SECTION_STRANGE -> of(open.with(choice.withSections(3)));
             case LADDER_CUT_OFF -> of(open.with(size(300, 12, Tips.SAND)).with(choice.withKerf(mm(0.5))));
             case BLANK_TOO_SHORT -> of(open.with(new BoardAtHand(mm(600), mm(110), null, null, false)));
@@ -257,6 +258,7 @@ class EveryVerdictTest {
                 "LID_ON_A_SLOPE",
                 "COUNT_NOT_POSSIBLE",
                 "HAIR_OVER_KERF",
+                "NO_HAND_SAW",
                 "BLANK_TOO_SHORT",
                 "SECTIONS_DO_NOT_SUM",
                 "WAY_CANNOT",
