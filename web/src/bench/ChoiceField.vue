@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TradeText from '../words/TradeText.vue'
 import Select from 'primevue/select'
 import { ref, useId } from 'vue'
 import { tellsItsValue } from './rest'
@@ -29,7 +30,7 @@ tellsItsValue(
 
 <template>
   <div class="choice">
-    <span :id="id">{{ label }}</span>
+    <span :id="id"><TradeText :text="label" in-button /></span>
     <Select
       :model-value="value"
       :options="choices"

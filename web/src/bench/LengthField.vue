@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TradeText from '../words/TradeText.vue'
 import InputText from 'primevue/inputtext'
 import { computed, ref, useId, watch } from 'vue'
 import { useBounds } from '../api/bounds'
@@ -204,9 +205,9 @@ function drag(event: PointerEvent) {
 
 <template>
   <div class="field" :class="{ wrong: shownError, bare, marked }">
-    <label :for="id" :class="{ scrub: mm !== undefined, 'sr-only': bare }" @pointerdown="drag">{{
-      label
-    }}</label>
+    <label :for="id" :class="{ scrub: mm !== undefined, 'sr-only': bare }" @pointerdown="drag"
+      ><TradeText :text="label" in-button
+    /></label>
     <InputText
       :id="id"
       v-model="typed"

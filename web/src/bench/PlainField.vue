@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TradeText from '../words/TradeText.vue'
 import InputText from 'primevue/inputtext'
 import { computed, ref, useId, watch } from 'vue'
 import { useBounds } from '../api/bounds'
@@ -71,7 +72,7 @@ function leave() {
 
 <template>
   <div class="plain-field">
-    <label :for="id">{{ label }}</label>
+    <label :for="id"><TradeText :text="label" in-button /></label>
     <span class="with-unit">
       <InputText
         :id="id"

@@ -15,7 +15,7 @@ const bench = useBench()
 const from = computed(() => (route.query.from && route.query.from === bench.id ? bench.id : ''))
 if (from.value && bench.plan) rackDisplay.value = bench.plan.display
 const shelves = {
-  blanks: { title: 'Blanks', part: BlanksShelf, kinds: ['BLANK'] },
+  blanks: { title: 'Boards', part: BlanksShelf, kinds: ['BLANK'] },
   cutters: {
     title: 'Cutters',
     part: defineAsyncComponent(() => import('../rack/CuttersShelf.vue')),

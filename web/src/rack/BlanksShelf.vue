@@ -129,7 +129,7 @@ function move(id: string, flaw: number, by: number) {
       <button type="button" class="act" @click="add">Put a board on the rack</button>
       <FileInOut
         address="/api/rack/blanks/csv"
-        what="blanks"
+        what="boards"
         columns="name, length, width, thickness, wood; and as you like id, ring_angle, moisture_pct, moisture_on, moisture_by, figure, snipe, note, defects (knot 120..150; check 0..40 across 10..30 may hide)"
         @taken="load"
       />

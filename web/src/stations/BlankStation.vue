@@ -38,7 +38,7 @@ function cutFrom(where: string) {
 }
 const figure = computed(() => bench.answer?.figures.find((f) => f.id === 'blank'))
 const round = computed(() => bench.answer?.figures.find((f) => f.id === 'round'))
-const labels = { 'blank.length': 'Blank length', 'blank.width': 'Blank width' }
+const labels = { 'blank.length': 'Board length', 'blank.width': 'Board width' }
 const measured = computed(() => bench.plan?.blank.measured ?? [])
 const letters = ['A', 'B', 'C', 'D']
 
@@ -111,8 +111,8 @@ const copying =
       />
       <BatchFields v-if="batch" />
       <template v-else>
-        <PlanLength label="Blank length" field="blank.length" house="blank.length" />
-        <PlanLength label="Blank width" field="blank.width" house="blank.width" />
+        <PlanLength label="Board length" field="blank.length" house="blank.length" />
+        <PlanLength label="Board width" field="blank.width" house="blank.width" />
         <p v-if="toBuy" class="copy">Left empty: what to buy is told.</p>
       </template>
       <TheRest>

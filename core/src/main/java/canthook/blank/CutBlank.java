@@ -89,10 +89,10 @@ public record CutBlank(
         Worksheet sheet = new Worksheet("blank");
         Worked givenLength = board.length() == null
                 ? null
-                : sheet.decided("length", "Lb", "Blank length", Show.LAYOUT, board.length(), "blank.length");
+                : sheet.decided("length", "Lb", "Board length", Show.LAYOUT, board.length(), "blank.length");
         Worked givenWidth = board.width() == null
                 ? null
-                : sheet.decided("width", "Wb", "Blank width", Show.LAYOUT, board.width(), "blank.width");
+                : sheet.decided("width", "Wb", "Board width", Show.LAYOUT, board.width(), "blank.width");
         Worked squaring = sheet.ruled(
                 "squaring",
                 "q",
@@ -174,7 +174,7 @@ public record CutBlank(
                 "Left over in length",
                 Show.LAYOUT,
                 length.minus(needed),
-                "What the blank has over what the parts need.");
+                "What the board has over what the parts need.");
         if (plan.isOfOneWood() && plan.batch() == null && givenLength != null) {
             boxes(sheet, box, length, squaring, kerf, strips);
         }
@@ -298,7 +298,7 @@ public record CutBlank(
             verdicts.stop(
                     Code.BLANK_TOO_NARROW,
                     "blank.width",
-                    "The blank is " + display.text(rip.length().minus(width.length()), Precision.LAYOUT)
+                    "The board is " + display.text(rip.length().minus(width.length()), Precision.LAYOUT)
                             + " too narrow for walls first ripped to " + display.text(rip.length(), Precision.LAYOUT)
                             + ".",
                     fixes);
@@ -313,7 +313,7 @@ public record CutBlank(
             verdicts.stop(
                     Code.BLANK_TOO_SHORT,
                     "blank.left",
-                    "The blank is " + display.text(left.length().abs(), Precision.LAYOUT) + " too short for the "
+                    "The board is " + display.text(left.length().abs(), Precision.LAYOUT) + " too short for the "
                             + (plan.isOfOneWood() ? "four parts." : "two sides."),
                     wide ? fixes : new Fix[0]);
         }

@@ -89,11 +89,11 @@ public record Blank(
     public static final Range RING_ANGLE = new Range("Ring angle", 0, 90, "°");
 
     public Blank {
-        Refused.ifMissing("id", "The blank's id", id);
+        Refused.ifMissing("id", "The board's id", id);
         if (!id.matches("[a-z0-9][a-z0-9-]{0,59}")) {
-            throw new Refused("id", "A blank's id is of small letters, digits and hyphens, at most 60.");
+            throw new Refused("id", "A board's id is of small letters, digits and hyphens, at most 60.");
         }
-        name = OneLine.name("name", "A blank", name, 60);
+        name = OneLine.name("name", "A board", name, 60);
         LENGTH.check("length", length);
         WIDTH.check("width", width);
         THICKNESS.check("thickness", thickness);
@@ -117,20 +117,20 @@ public record Blank(
 
     private static void checkDefects(Length length, Length width, List<Defect> defects) {
         if (defects.size() > MOST_DEFECTS) {
-            throw new Refused("defects", "At most " + MOST_DEFECTS + " defects to a blank.");
+            throw new Refused("defects", "At most " + MOST_DEFECTS + " defects to a board.");
         }
         for (int i = 0; i < defects.size(); i++) {
             Defect defect = defects.get(i);
             if (defect.to().isOver(length)) {
                 throw new Refused(
                         "defects[" + i + "].to",
-                        "The defect ends at " + words(defect.to()) + ", beyond the blank's end at " + words(length)
+                        "The defect ends at " + words(defect.to()) + ", beyond the board's end at " + words(length)
                                 + ".");
             }
             if (defect.acrossTo() != null && defect.acrossTo().isOver(width)) {
                 throw new Refused(
                         "defects[" + i + "].acrossTo",
-                        "The defect reaches " + words(defect.acrossTo()) + " across a blank " + words(width)
+                        "The defect reaches " + words(defect.acrossTo()) + " across a board " + words(width)
                                 + " wide.");
             }
             for (int j = 0; j < i; j++) {

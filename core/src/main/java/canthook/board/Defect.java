@@ -45,7 +45,7 @@ public record Defect(
             throw new Refused("to", "The defect must end further along than it begins.");
         }
         if ((acrossFrom == null) != (acrossTo == null)) {
-            throw new Refused("acrossTo", "Give both edges of the defect across the blank, or neither.");
+            throw new Refused("acrossTo", "Give both edges of the defect across the board, or neither.");
         }
         if (acrossFrom != null && acrossTo != null) {
             ACROSS_FROM.check("acrossFrom", acrossFrom);

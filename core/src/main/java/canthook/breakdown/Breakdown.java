@@ -86,7 +86,7 @@ public record Breakdown(
      * @param box the number of the box, from 1; 0 for a spare
      * @param letter A and C are sides, B and D ends
      * @param joined whether the figure runs on from the piece before it
-     * @param half of a resawn blank: 0 when it is not resawn; a piece of half 1 stands for its twin in half 2 too
+     * @param half of a resawn board: 0 when it is not resawn; a piece of half 1 stands for its twin in half 2 too
      */
     public record Piece(int wanted, int box, char letter, Length from, Length length, boolean joined, int half) {
         public Length to() {

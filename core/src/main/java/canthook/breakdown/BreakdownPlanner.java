@@ -19,7 +19,7 @@ import java.util.List;
 
 /**
  * Blanks and boxes in, cut plan out. What is aimed at, in this order: all boxes made, all spares made, most corners whose
- * figure runs round, fewest blanks opened, the longest single offcut kept.
+ * figure runs round, fewest boards cut, the longest single offcut kept.
  */
 public final class BreakdownPlanner {
     private BreakdownPlanner() {}

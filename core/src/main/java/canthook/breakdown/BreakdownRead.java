@@ -112,7 +112,7 @@ public record BreakdownRead(List<Worked> numbers, List<Corners> boxes, List<Verd
                 Show.COUNT,
                 corners,
                 "Three for a box out of one run, one for a pair, four for a box opened like a book.");
-        count(sheet, "opened", "Blanks opened", plan.opened().size(), "Counted in the plan.");
+        count(sheet, "opened", "Boards cut", plan.opened().size(), "Counted in the plan.");
         Term side = box.size().sideLength();
         Term end = box.size().endLength();
         Worked kerf = box.blank().kerf();
@@ -160,7 +160,7 @@ public record BreakdownRead(List<Worked> numbers, List<Corners> boxes, List<Verd
                 "Clear length it lies in",
                 Show.LAYOUT,
                 fixed(clear.to()).minus(fixed(clear.from())),
-                "From where the blank is square and sound to the next defect or its squared end.");
+                "From where the board is square and sound to the next defect or its squared end.");
         Term left = free;
         for (Piece piece : lane.pieces()) {
             if (!piece.from().isUnder(clear.from()) && !piece.to().isOver(clear.to())) {
@@ -205,7 +205,7 @@ public record BreakdownRead(List<Worked> numbers, List<Corners> boxes, List<Verd
         if (plan.boxesMade() == plan.boxesWanted()) {
             return "All boxes can be made, but only " + plan.spares() + " of " + plan.sparesWanted() + " spares.";
         }
-        return "Only " + plan.boxesMade() + " of " + plan.boxesWanted() + " boxes can be made from these blanks.";
+        return "Only " + plan.boxesMade() + " of " + plan.boxesWanted() + " boxes can be made from these boards.";
     }
 
     private static String wanting(LeastChange.@Nullable Wanting blank, LengthDisplay display) {
@@ -216,8 +216,8 @@ public record BreakdownRead(List<Worked> numbers, List<Corners> boxes, List<Verd
                 + display.number(blank.width(), Precision.LAYOUT) + " × "
                 + display.text(blank.thickness(), Precision.LAYOUT);
         return blank.boards() == 1
-                ? " One more blank of at least " + size + " would do."
-                : " " + blank.boards() + " more blanks of " + size + " would do.";
+                ? " One more board of at least " + size + " would do."
+                : " " + blank.boards() + " more boards of " + size + " would do.";
     }
 
     private static String notProven(Breakdown plan, LengthDisplay display) {
@@ -241,7 +241,7 @@ public record BreakdownRead(List<Worked> numbers, List<Corners> boxes, List<Verd
             case BOXES -> reached + " boxes, at most " + bound;
             case SPARES -> reached + " spares, at most " + bound;
             case CORNERS -> reached + " matched corners, at most " + bound;
-            case BLANKS -> reached + " blanks opened, at least " + bound;
+            case BLANKS -> reached + " boards cut, at least " + bound;
             case OFFCUT ->
                 "an offcut of " + display.number(Length.mm(goal.reached()), Precision.LAYOUT) + ", at most "
                         + display.text(Length.mm(goal.bound()), Precision.LAYOUT);
@@ -272,7 +272,7 @@ public record BreakdownRead(List<Worked> numbers, List<Corners> boxes, List<Verd
             verdicts.mind(
                     Code.BLANKS_DIFFER_IN_MOISTURE,
                     "breakdown.opened",
-                    "A box takes parts from blanks " + percent(most)
+                    "A box takes parts from boards " + percent(most)
                             + " % apart in moisture; 1 % between mates is 0.2 to 0.4 % of the joint's height, more than the whole"
                             + " clearance. Let the boards settle together before cutting the joints.");
         }
@@ -288,7 +288,7 @@ public record BreakdownRead(List<Worked> numbers, List<Corners> boxes, List<Verd
             case BOXES -> "all boxes made";
             case SPARES -> "all spares made";
             case CORNERS -> "most corners matched";
-            case BLANKS -> "fewest blanks opened";
+            case BLANKS -> "fewest boards cut";
             case OFFCUT -> "longest offcut kept";
         };
     }

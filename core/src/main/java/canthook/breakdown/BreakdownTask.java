@@ -10,7 +10,7 @@ import java.util.List;
  * Boxes to be cut out of blanks.
  *
  * @param boxes what is wanted, in the order the maker named it
- * @param blanks on the rack, in their order there
+ * @param boards on the rack, in their order there
  * @param habits of the shop that decide what is lost
  */
 public record BreakdownTask(List<Wanted> boxes, List<Blank> blanks, Habits habits) {
@@ -68,10 +68,10 @@ public record BreakdownTask(List<Wanted> boxes, List<Blank> blanks, Habits habit
      * @param snipe lost at each end instead when the blank carries planer snipe and it is more
      * @param crosscutKerf between parts of a strip
      * @param ripKerf between strips
-     * @param resawKerf of the saw that splits a thick blank
+     * @param resawKerf of the saw that splits a thick board
      * @param planing off both faces of a resawn half together
      * @param broken how far a run may be broken
-     * @param resaw whether thick blanks may be split and opened like a book
+     * @param resaw whether thick boards may be split and opened like a book
      */
     public record Habits(
             Length squaring,

@@ -14,7 +14,7 @@ public final class BlankFigure {
     public static Figure of(WorkedPlan worked) {
         CutBlank blank = worked.blank();
         Drawing d = new Drawing(
-                "blank", "The blank and the parts laid on it", worked.plan().display());
+                "blank", "The board and the parts laid on it", worked.plan().display());
         double length = blank.length().length().mm();
         double width = blank.width().length().mm();
         double squaring = Math.min(blank.squaring().length().mm(), length / 2);

@@ -21,7 +21,7 @@ public final class StickFigure {
     public static Figure of(WorkedPlan worked) {
         LengthDisplay display = worked.plan().display();
         Layout layout = worked.fingers().joint().layout();
-        Drawing d = new Drawing("stick", "Story stick: the wall's height from the reference edge", display);
+        Drawing d = new Drawing("stick", "Stick: the wall's height from the reference edge", display);
         double closing = layout.height().mm();
         double rip = worked.fingers().firstRip().length().mm();
         for (Span span : layout.fingerFirstFingers()) {

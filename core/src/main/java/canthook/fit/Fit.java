@@ -103,14 +103,14 @@ public record Fit(
                 "Least acceptable clearance",
                 Show.FIT,
                 target.minus(band),
-                "The target less the band.");
+                "The clearance wanted, less the band.");
         Worked to = sheet.work(
                 "band-to",
                 "c₊",
                 "Greatest acceptable clearance",
                 Show.FIT,
                 target.plus(band),
-                "The target and the band.");
+                "The clearance wanted and the band.");
         Verdicts verdicts = new Verdicts("fit");
         List<TestCut> cuts = shop.testCuts();
         List<Length> past = new ArrayList<>();

@@ -91,7 +91,7 @@ public record HandSetting(
                 "Line nearer the reference edge",
                 Show.CALIPER,
                 fixed(cut.from()).times(1),
-                "From the story stick; the dividers check it, nobody measures it.");
+                "From the stick; the dividers check it, nobody measures it.");
     }
 
     @Override
@@ -137,7 +137,7 @@ public record HandSetting(
         sheet.work(
                 "build-stick",
                 "ls",
-                "Make the story stick",
+                "Make the stick",
                 Show.LAYOUT,
                 rung.closing().plus(Term.fixed(Length.mm(20))),
                 "The height, and something to hold it by.");

@@ -112,21 +112,21 @@ public record PanelWidth(
         Worked centred = sheet.work(
                 "engagement-centred",
                 "E",
-                "Engagement at the driest, centred",
+                "Held at the driest, centred",
                 Show.FIT,
                 driest.minus(opening).over(2),
                 "Shared by both grooves.");
         Worked slid = sheet.work(
                 "engagement-slid",
                 "E₁",
-                "Engagement at the driest, slid to one side",
+                "Held at the driest, slid to one side",
                 Show.FIT,
                 driest.minus(opening).minus(depth),
                 "One edge at its groove's floor, the other out as far as it goes.");
         Worked least = sheet.work(
                 "least-engagement",
                 "E₀",
-                "Engagement wanted at least",
+                "Wanted to be held at least",
                 Show.FIT,
                 Term.larger(fixed(rules.leastEngagement()), depth.times(rules.engagementShare())),
                 "House rules: a least length, and a share of the groove's depth; whichever is more.");

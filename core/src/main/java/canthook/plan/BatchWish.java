@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param spareSides sides to have over for rejects
  * @param spareEnds ends to have over for rejects
  * @param broken how far a box's run of four may be broken when it does not fit whole
- * @param resaw whether thick blanks may be split and opened like a book
+ * @param resaw whether thick boards may be split and opened like a book
  * @param blanks ids of the blanks to cut from; none means any on the rack that suit
  * @param others boxes of other kinds to be cut at the same time
  * @param cut the day it was cut, ISO 8601; null while it is still a plan

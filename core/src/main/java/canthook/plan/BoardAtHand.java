@@ -23,9 +23,9 @@ public record BoardAtHand(
         @Nullable Length crosscutKerf,
         boolean keepOffcut,
         @Nullable List<Length> measured) {
-    public static final Bounds LENGTH = new Bounds("Blank length", Length.mm(1), Length.LONGEST);
+    public static final Bounds LENGTH = new Bounds("Board length", Length.mm(1), Length.LONGEST);
 
-    public static final Bounds WIDTH = new Bounds("Blank width", Length.mm(1), Length.mm(3000));
+    public static final Bounds WIDTH = new Bounds("Board width", Length.mm(1), Length.mm(3000));
 
     public static final Bounds SQUARING = new Bounds("Squaring loss", Length.ZERO, Length.mm(500));
 

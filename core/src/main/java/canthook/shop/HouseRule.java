@@ -167,7 +167,7 @@ public enum HouseRule {
             "more is a step at the edges one feels, and strains the glue."),
     SQUARING(
             Group.BLANK,
-            "Squaring loss at each end of a blank",
+            "Squaring loss at each end of a board",
             Kind.LENGTH,
             10,
             0,
@@ -231,7 +231,7 @@ public enum HouseRule {
             "less breaks out when the groove is stopped or the box is dropped."),
     LEAST_ENGAGEMENT(
             Group.PANEL,
-            "Panel engagement at the driest, at least",
+            "Panel held at the driest, at least",
             Kind.LENGTH,
             2,
             0,

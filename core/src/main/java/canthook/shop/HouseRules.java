@@ -87,7 +87,7 @@ public final class HouseRules {
         return length(HouseRule.SQUARING);
     }
 
-    /** Lost at each end of a planed blank. */
+    /** Lost at each end of a planed board. */
     public Length snipe() {
         return length(HouseRule.SNIPE);
     }

@@ -45,8 +45,8 @@ class BlankTest {
 
     @Test
     void aDefectBeyondTheBoardIsNamedByItsPlaceInTheList() {
-        refuses("defects[1].to", "beyond the blank's end", () -> board(900, knot(10, 40), knot(880, 901)));
-        refuses("defects[0].acrossTo", "across a blank", () -> board(900, knot(10, 40, 100, 121)));
+        refuses("defects[1].to", "beyond the board's end", () -> board(900, knot(10, 40), knot(880, 901)));
+        refuses("defects[0].acrossTo", "across a board", () -> board(900, knot(10, 40, 100, 121)));
     }
 
     @Test

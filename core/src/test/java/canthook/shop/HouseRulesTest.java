@@ -59,7 +59,7 @@ class HouseRulesTest {
     void refusesWhatNoShopWouldDo() {
         assertThatThrownBy(() -> HouseRules.DEFAULT.with(HouseRule.SQUARING, -1))
                 .isInstanceOf(Refused.class)
-                .hasMessage("Squaring loss at each end of a blank must lie between 0 mm and 300 mm; −1 mm does not.");
+                .hasMessage("Squaring loss at each end of a board must lie between 0 mm and 300 mm; −1 mm does not.");
         assertThatThrownBy(() -> HouseRules.DEFAULT.with(HouseRule.GLUE_PER_FACE, Double.NaN))
                 .isInstanceOf(Refused.class);
         assertThatThrownBy(() -> HouseRules.DEFAULT.with(HouseRule.SECTION_BEST_FROM, 1.2))

@@ -93,13 +93,13 @@ class JourneyTest {
         // blank: 2 × 200.8 + 2 × 140.5 + 3 × 8 + 20 = 726.6: to buy, and 26.6 too long for 700
         station(page, "Blank");
         assertThat(page.locator("nav.rail .here")).containsText("to buy: 726.6 ×");
-        field(page, "Blank length").fill("70cm");
-        field(page, "Blank width").fill("95");
-        field(page, "Blank width").blur();
+        field(page, "Board length").fill("70cm");
+        field(page, "Board width").fill("95");
+        field(page, "Board width").blur();
         reads(page, "blank.needed", "726.6 mm");
         assertThat(page.locator("[data-code=BLANK_TOO_SHORT]")).containsText("26.6 mm too short");
         field(page, "Crosscut and rip kerf").fill("2");
-        field(page, "Blank length").fill("710");
+        field(page, "Board length").fill("710");
         reads(page, "blank.left", "1.4 mm");
         assertThat(page.locator("[data-code=BLANK_TOO_SHORT]")).hasCount(0);
 

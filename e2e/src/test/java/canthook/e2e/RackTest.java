@@ -141,7 +141,7 @@ class RackTest {
         Page page = batch("2", "Cherry 4");
         Locator stop = page.locator("[data-code=BATCH_INCOMPLETE]");
         assertThat(stop).containsText("Only 1 of 2 boxes can be made");
-        assertThat(stop).containsText("One more blank of at least 861.0");
+        assertThat(stop).containsText("One more board of at least 861.0");
         stop.getByText("Make one box").click();
         assertThat(stop).hasCount(0);
         assertThat(page.locator(".sum")).containsText("proven: no plan does better");
@@ -160,7 +160,7 @@ class RackTest {
         assertThat(page.locator(".sum")).containsText("proven: these boards give no more");
         Locator stop = page.locator("[data-code=BATCH_INCOMPLETE]");
         // a board of 1010 holds one box; nineteen more like it
-        assertThat(stop).containsText("19 more blanks of 1010.0 ×");
+        assertThat(stop).containsText("19 more boards of 1010.0 ×");
         page.getByText("Put the 19 boards that are wanting on the rack, to be bought")
                 .click();
         assertThat(stop).hasCount(0);
@@ -212,7 +212,7 @@ class RackTest {
     @Test
     void aHouseRuleIsFeltInABoxAndCanBePutBack() {
         Page page = at("/rack/house-rules", ".rule");
-        Workbench.type(page, "Squaring loss at each end of a blank", "20");
+        Workbench.type(page, "Squaring loss at each end of a board", "20");
         assertThat(page.getByText("back to 10 mm")).isVisible();
         Page box = at("/boxes/envelope-drawer/blank", ".slate .number");
         assertThat(box.locator(".slate [data-number='blank.needed'] .value")).containsText("880.8");

@@ -30,6 +30,7 @@ class ArchitectureTest {
                     "canthook.server.box..",
                     "canthook.server.rack..",
                     "canthook.server.hint..",
+                    "canthook.server.breakdown..",
                     "canthook.server.saw..",
                     "canthook.server.storage..")
             .should()

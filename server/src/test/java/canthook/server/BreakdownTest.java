@@ -76,7 +76,7 @@ class BreakdownTest extends ServerTestBase {
         assertThat(verdict.path("code").asText()).isEqualTo("BATCH_INCOMPLETE");
         assertThat(verdict.path("sentence").asText())
                 .contains("Only 0 of 1 boxes")
-                .contains("One more blank of at least");
+                .contains("One more board of at least");
         JsonNode shorter = verdict.path("fixes").get(0);
         assertThat(shorter.path("label").asText()).contains("shorter");
         assertThat(codes(ask((ObjectNode) shorter.get("after")))).doesNotContain("BATCH_INCOMPLETE");

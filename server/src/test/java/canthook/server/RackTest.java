@@ -185,7 +185,7 @@ class RackTest extends ServerTestBase {
                 .contains("wood of the table");
         // the wood stays while a blank is of it
         csv("/api/rack/blanks/csv", HEADER + "plum,900,100,12,hedge-plum,,,,\n");
-        assertThat(delete("/api/woods/hedge-plum").detail()).contains("A blank on the rack is of this wood");
+        assertThat(delete("/api/woods/hedge-plum").detail()).contains("A board on the rack is of this wood");
     }
 
     @Test

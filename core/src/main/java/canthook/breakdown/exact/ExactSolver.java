@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class ExactSolver implements BreakdownSolver {
     private static final List<String> STEPS = List.of(
-            "all boxes made", "all spares made", "most matched corners", "fewest blanks opened", "longest offcut kept");
+            "all boxes made", "all spares made", "most matched corners", "fewest boards cut", "longest offcut kept");
 
     /** Fillings looked through at the most to prove a plan the best. */
     private static final int MOST_FILLINGS = 3_000;

@@ -4,7 +4,7 @@ package canthook.breakdown.exact;
 enum Form {
     /** Side, end, side, end: a whole box. */
     RUN(2, 2, 2, 1, 3),
-    /** Side and end of a resawn blank, opened: a whole box. */
+    /** Side and end of a resawn board, opened: a whole box. */
     BOOK(2, 2, 2, 1, 4),
     /** Side and end. */
     PAIR(1, 1, 1, 0, 1),

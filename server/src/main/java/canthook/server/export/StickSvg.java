@@ -20,7 +20,7 @@ final class StickSvg {
         StringBuilder svg = new StringBuilder(4096);
         svg.append("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%s\" height=\"%s\" viewBox=\"0 0 %s %s\">\n"
                 .formatted(mm(width) + "mm", mm(height) + "mm", mm(width), mm(height)));
-        svg.append("<title>").append(escaped("Story stick: " + name)).append("</title>\n");
+        svg.append("<title>").append(escaped("Stick: " + name)).append("</title>\n");
         svg.append(
                 "<style>text{font:3px sans-serif}.finger{fill:#e9c79a}.slot-of-mate{fill:#b98a56}.waste{fill:none;stroke:#c23b16;stroke-dasharray:1 .6}"
                         + ".reference-edge{stroke:#1d57ad;stroke-width:1.2}.bottom-groove{fill:#9a7a1f;fill-opacity:.45}"

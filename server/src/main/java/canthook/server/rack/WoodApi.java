@@ -92,7 +92,7 @@ public class WoodApi extends RackApi<Wood> {
         if (used > 0) {
             throw new Refused(
                     "id",
-                    (used == 1 ? "A blank" : used + " blanks") + " on the rack " + (used == 1 ? "is" : "are")
+                    (used == 1 ? "A board" : used + " boards") + " on the rack " + (used == 1 ? "is" : "are")
                             + " of this wood. Take " + (used == 1 ? "it" : "them") + " off first.");
         }
         super.remove(id);
