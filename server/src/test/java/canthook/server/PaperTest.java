@@ -435,6 +435,19 @@ class PaperTest extends ServerTestBase {
     }
 
     @Test
+    void anArabicNameJoinsItsLettersAndAPictureIsDrawn() throws IOException {
+        ObjectNode plan = demoPlan("2-envelope-drawer.json").put("name", "صندوق البذور 12");
+        String told = text(bytes("/api/boxes/" + box(plan) + "/papers/shop-sheet.pdf"));
+        // no square stands for a letter that is lacking; joined letters have forms that read as the same letters
+        assertThat(told).doesNotContain("\u25a1");
+        assertThat(java.text.Normalizer.normalize(told, java.text.Normalizer.Form.NFKC))
+                .contains("صندوق", "البذور");
+        plan.put("name", "Seeds 🌱 drawer");
+        assertThat(text(bytes("/api/boxes/" + box(plan) + "/papers/shop-sheet.pdf")))
+                .contains("Seeds 🌱 drawer");
+    }
+
+    @Test
     void allPapersComeInOneWithTheirContents() throws IOException {
         String id = box(demoPlan("1-germination-box.json"));
         try (PDDocument document = Loader.loadPDF(bytes("/api/boxes/" + id + "/papers.pdf?paper=letter"))) {

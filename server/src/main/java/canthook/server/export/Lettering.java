@@ -1,5 +1,7 @@
 package canthook.server.export;
 
+import com.ibm.icu.text.ArabicShaping;
+import com.ibm.icu.text.ArabicShapingException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.text.Bidi;
@@ -9,6 +11,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Words on paper, in the letters the pages are set in; they go into the document, so that it looks the same on any printer. What they lack
@@ -23,8 +26,10 @@ final class Lettering {
         BOLD("/static/paper-fonts/bold.ttf"),
         /** Lengths: every figure as wide as the next. */
         NUMBER("/static/paper-fonts/number.ttf"),
-        /** For letters the others lack. */
-        WIDER("/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf");
+        /** For letters the others lack: these three in their order. */
+        WIDER("/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf"),
+        ARABIC("/static/paper-fonts/arabic.ttf"),
+        PICTURES("/static/paper-fonts/pictures.ttf");
 
         private final String file;
 
@@ -48,8 +53,9 @@ final class Lettering {
         Face of = face;
         for (int c : asSeen(text).codePoints().toArray()) {
             String letter = Character.toString(c);
-            Face mine = knows(face, letter) ? face : Face.WIDER;
-            if (mine == Face.WIDER && !knows(mine, letter)) {
+            Face mine = of(face, letter);
+            if (mine == null) {
+                mine = Face.WIDER;
                 letter = SQUARE;
             }
             if (mine != of) {
@@ -62,8 +68,29 @@ final class Lettering {
         to.endText();
     }
 
+    /** The letters a letter is found among; null when none has it. */
+    private @Nullable Face of(Face wanted, String letter) throws IOException {
+        for (Face face : new Face[] {wanted, Face.WIDER, Face.ARABIC, Face.PICTURES}) {
+            if (knows(face, letter)) {
+                return face;
+            }
+        }
+        return null;
+    }
+
+    /** Arabic letters in the form their neighbours ask for; joiners and variant marks, which are nothing to see, left out. */
+    private static String formed(String text) {
+        String seen = text.replaceAll("[\\u200b-\\u200f\\u2060\\ufe00-\\ufe0f]", "");
+        try {
+            return new ArabicShaping(ArabicShaping.LETTERS_SHAPE).shape(seen);
+        } catch (ArabicShapingException e) {
+            throw new IllegalStateException("Letters that cannot be formed", e);
+        }
+    }
+
     /** In the order the letters stand on paper: words of a tongue that is written from the right are turned round. */
-    private static String asSeen(String text) {
+    private static String asSeen(String written) {
+        String text = formed(written);
         Bidi order = new Bidi(text, Bidi.DIRECTION_DEFAULT_LEFT_TO_RIGHT);
         if (order.isLeftToRight()) {
             return text;
@@ -81,12 +108,15 @@ final class Lettering {
         return String.join("", runs);
     }
 
-    /** How wide words are, in points; what the font lacks counts as wide as an m. */
+    /** How wide words are, in points. */
     double width(String text, Face face, double size) throws IOException {
         double wide = 0;
-        for (int c : text.codePoints().toArray()) {
+        for (int c : formed(text).codePoints().toArray()) {
             String letter = Character.toString(c);
-            wide += font(face).getStringWidth(knows(face, letter) ? letter : "m");
+            Face mine = of(face, letter);
+            wide += mine == null
+                    ? font(Face.WIDER).getStringWidth(SQUARE)
+                    : font(mine).getStringWidth(letter);
         }
         return wide * size / 1000;
     }
