@@ -97,6 +97,19 @@ describe('a field for a length', () => {
     expect(input.value).toBe('4')
   })
 
+  it('shows what became of it elsewhere while nothing was typed, and keeps what was', async () => {
+    reader()
+    const { type, input, props } = field()
+    input.dispatchEvent(new Event('focus'))
+    props.text = '5'
+    await quiet()
+    expect(input.value).toBe('5')
+    await type('7')
+    props.text = '6'
+    await quiet()
+    expect(input.value).toBe('7')
+  })
+
   it('asks within the bounds the server told for its place, whatever number in a list it is', async () => {
     const asked: { least: number; most: number }[] = []
     vi.stubGlobal('fetch', async (request: Request) => {

@@ -63,10 +63,9 @@ let before: number | undefined
 
 watch(
   () => props.text,
-  (text) => {
-    if (!focused.value || !error.value) {
-      if (!focused.value) typed.value = text
-    }
+  (text, was) => {
+    // a hand that has only come to the field has typed nothing that could be lost
+    if (!focused.value || typed.value === was) typed.value = text
   }
 )
 

@@ -109,6 +109,29 @@ export const useBench = defineStore('bench', () => {
     keeper.begin(box.revision)
   }
 
+  /**
+   * Looks whether the box was changed elsewhere while nothing of it was changed here, and takes that; undo leads back.
+   *
+   * @returns whether it was
+   */
+  async function follow(): Promise<boolean> {
+    const still = () => keeper.kept.value === 'kept' && !offered.value
+    if (!plan.value || !still()) return false
+    const box = id.value
+    const from = revision.value
+    const found = await got(api.GET('/api/boxes/{id}', { params: { path: { id: box } } }))
+    if (id.value !== box || revision.value !== from || !still()) return false
+    const cuts = JSON.stringify(found.testCuts) !== JSON.stringify(testCuts.value)
+    if (found.revision <= from && !cuts) return false
+    if (!alike(found.plan, plan.value)) {
+      done.value = [...done.value, { plan: plan.value, merge: '' }]
+      undone.value = []
+    }
+    take(found)
+    await work()
+    return true
+  }
+
   /** Takes up what was not kept, as a change to the box as it stands; it can be undone. */
   async function takeUp() {
     const left = offered.value
@@ -298,6 +321,7 @@ export const useBench = defineStore('bench', () => {
   return {
     id,
     revision,
+    follow,
     why,
     offered,
     putBy,

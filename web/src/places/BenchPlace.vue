@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { useToast } from 'primevue/usetoast'
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch, type Component } from 'vue'
 import { onBeforeRouteLeave, onBeforeRouteUpdate, useRouter } from 'vue-router'
@@ -74,6 +74,25 @@ watch(
     if (problem && !problem.field) toast.add({ severity: 'warn', summary: problem.detail, life: 6000 })
   }
 )
+
+/** A box changed in another window or on another device is seen here before long, unless a hand is at a field. */
+async function lookElsewhere() {
+  const at = document.activeElement
+  if (document.hidden || missing.value || (at && typing({ target: at } as unknown as KeyboardEvent))) return
+  try {
+    if (await bench.follow())
+      toast.add({
+        severity: 'info',
+        summary: 'Changed in another window.',
+        detail: 'Undo leads back.',
+        life: 5000
+      })
+  } catch {
+    // what cannot be asked now is asked again; a save that fails says so at its place
+  }
+}
+useIntervalFn(() => void lookElsewhere(), 4000)
+useEventListener(document, 'visibilitychange', () => void lookElsewhere())
 
 const stale = computed(() => bench.kept === 'stale')
 function typing(event: KeyboardEvent) {

@@ -92,7 +92,7 @@ class JourneyTest {
 
         // blank: 2 × 200.8 + 2 × 140.5 + 3 × 8 + 20 = 726.6: to buy, and 26.6 too long for 700
         station(page, "Blank");
-        assertThat(page.locator("nav.rail .here")).containsText("to buy: 726.6 ×");
+        assertThat(page.locator("nav.rail .here")).containsText("to buy: 712.2 ×");
         field(page, "Board length").fill("70cm");
         field(page, "Board width").fill("95");
         field(page, "Board width").blur();
@@ -226,6 +226,15 @@ class JourneyTest {
         Page theirs = bench.window();
         mine.navigate(bench.address + "/boxes/germination-box/size");
         theirs.navigate(bench.address + "/boxes/germination-box/size");
+        // a window that hears nothing of the other's change, as when both change at once
+        mine.waitForSelector(".slate .number");
+        mine.route("**/api/boxes/germination-box", route -> {
+            if (route.request().method().equals("GET")) {
+                route.abort();
+            } else {
+                route.resume();
+            }
+        });
         field(theirs, "Outside width").fill("8");
         field(theirs, "Outside width").blur();
         assertThat(theirs.locator("nav.rail .station").first()).containsText("11 × 8");
@@ -238,6 +247,22 @@ class JourneyTest {
         assertThat(mine.locator("nav.rail .station").first()).containsText("12 × 7");
         theirs.reload();
         assertThat(theirs.locator("nav.rail .station").first()).containsText("11 × 8");
+    }
+
+    @Test
+    void aSecondWindowSeesWhatTheFirstDecidedAndUndoLeadsBack() {
+        Page mine = bench.window();
+        Page theirs = bench.window();
+        String box = bench.copyOf(mine, "germination-box");
+        mine.navigate(bench.address + "/boxes/" + box + "/size");
+        mine.waitForSelector(".slate .number");
+        theirs.navigate(bench.address + "/boxes/" + box + "/size");
+        field(theirs, "Outside width").fill("8");
+        field(theirs, "Outside width").blur();
+        assertThat(mine.locator("nav.rail .station").first()).containsText("11 × 8");
+        mine.keyboard().press("Control+z");
+        assertThat(mine.locator("nav.rail .station").first()).containsText("11 × 7");
+        assertThat(theirs.locator("nav.rail .station").first()).containsText("11 × 7");
     }
 
     @Test

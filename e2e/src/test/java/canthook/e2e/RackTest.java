@@ -99,7 +99,7 @@ class RackTest {
         page.getByLabel("Remove the knot").nth(1).click();
         assertThat(page.locator(".picked .flaw")).hasCount(1);
         Workbench.type(page, "To", "990");
-        assertThat(page.locator(".defect .error")).containsText("beyond the blank's end");
+        assertThat(page.locator(".defect .error")).containsText("beyond the board's end");
         page.getByText("Press the meter to it").click();
         assertThat(page.locator(".how")).containsText("by a meter");
         page.getByText("Take it off the rack").click();
