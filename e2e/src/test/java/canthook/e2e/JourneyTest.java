@@ -90,14 +90,14 @@ class JourneyTest {
         page.keyboard().press("]");
         reads(page, "fingers.slot", "8.00 mm");
 
-        // blank: 2 × 200.8 + 2 × 140.5 + 3 × 8 + 20 = 726.6: to buy, and 26.6 too long for 700
+        // blank: 2 × 200.8 + 2 × 140.5 + 3 × 3.2 + 20 = 712.2: to buy, and 12.2 too long for 700
         station(page, "Blank");
         assertThat(page.locator("nav.rail .here")).containsText("to buy: 712.2 ×");
         field(page, "Board length").fill("70cm");
         field(page, "Board width").fill("95");
         field(page, "Board width").blur();
-        reads(page, "blank.needed", "726.6 mm");
-        assertThat(page.locator("[data-code=BLANK_TOO_SHORT]")).containsText("26.6 mm too short");
+        reads(page, "blank.needed", "712.2 mm");
+        assertThat(page.locator("[data-code=BLANK_TOO_SHORT]")).containsText("12.2 mm too short");
         field(page, "Crosscut and rip kerf").fill("2");
         field(page, "Board length").fill("710");
         reads(page, "blank.left", "1.4 mm");
