@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { useBench } from '../bench/store'
 import EditableFigure from './EditableFigure.vue'
 
-/** A panel in its grooves through the year: the section, the map of groove ends, both grooves magnified. */
+/** A panel through the year: the section, the map of its groove ends or the panel as it is cut, both edges magnified. */
 const props = defineProps<{ of: 'bottom' | 'lid'; caution: string }>()
 const bench = useBench()
 const figure = (name: string) => bench.answer?.figures.find((f) => f.id === `${props.of}-${name}`)
@@ -19,7 +19,8 @@ function season(value: number | number[]) {
 <template>
   <div class="top">
     <EditableFigure v-if="figure('section')" :figure="figure('section')!" class="section" />
-    <div class="map">
+    <EditableFigure v-if="figure('flat')" :figure="figure('flat')!" class="flat" />
+    <div v-else class="map">
       <EditableFigure v-if="ends && ends.shapes.length" :figure="ends" />
       <p>
         <strong>through</strong>: the mate’s finger covers the groove’s end. <strong>a number</strong>: it
@@ -77,6 +78,9 @@ function season(value: number | number[]) {
   }
   .section {
     height: 200px;
+  }
+  .flat {
+    height: 190px;
   }
   .map {
     grid-template-rows: 190px auto;

@@ -5,6 +5,7 @@ import ChoiceField from '../bench/ChoiceField.vue'
 import GrooveFields from '../bench/GrooveFields.vue'
 import NothingYet from '../bench/NothingYet.vue'
 import NumberRow from '../bench/NumberRow.vue'
+import PlainField from '../bench/PlainField.vue'
 import PanelFields from '../bench/PanelFields.vue'
 import PlanLength from '../bench/PlanLength.vue'
 import SeasonFields from '../bench/SeasonFields.vue'
@@ -15,37 +16,71 @@ import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
 import PanelDrawing from '../drawing/PanelDrawing.vue'
 
-/** The bottom: the panel in its groove through the year. */
+/** The bottom: the panel in its groove, in its rabbet or under the walls, through the year. */
 const bench = useBench()
-const captured = computed(() => (bench.plan?.bottom.kind === 'CAPTURED' ? bench.plan.bottom : null))
+const bottom = computed(() => bench.plan?.bottom)
+const captured = computed(() => (bottom.value?.kind === 'CAPTURED' ? bottom.value : null))
+const rabbeted = computed(() => (bottom.value?.kind === 'RABBETED' ? bottom.value : null))
+const applied = computed(() => (bottom.value?.kind === 'APPLIED' ? bottom.value : null))
+const panel = computed(() => captured.value ?? rabbeted.value ?? applied.value)
+const hints = {
+  NONE: '',
+  CAPTURED: 'Section across the panel’s grain, and both grooves magnified. Slide the season.',
+  RABBETED:
+    'Cut once the box is glued up. Section across the panel’s grain, both rabbets magnified. Slide the season.',
+  APPLIED:
+    'Fixed under the walls, then trimmed. Section across the panel’s grain, both edges magnified. Slide the season.'
+}
+const cautions = {
+  NONE: '',
+  CAPTURED:
+    "Router: feed against the bit's turn, plunge stopped ends first, clamp or hold down, unplug to change the bit. The machine's manual, local rules and trained people come first.",
+  RABBETED:
+    "Bearing cutter: several light passes, feed against the cutter's turn, the box clamped down, unplug to change the bit. The machine's manual, local rules and trained people come first.",
+  APPLIED:
+    "Trimming: the bearing on the wall, feed against the cutter's turn; at the saw keep the guard on and hands clear of the tilted blade. The machine's manual, local rules and trained people come first."
+}
+const follows = [
+  'least-engagement',
+  'gap',
+  'engagement-centred',
+  'tongue',
+  'stop-at',
+  'stop-at-ends',
+  'wall-left',
+  'corner-cover',
+  'stands-out',
+  'screw-reach',
+  'lower-along',
+  'lower-across',
+  'inside-height'
+]
+  .map((name) => `bottom.${name}`)
+  .concat('seasons.now', 'seasons.driest', 'seasons.wettest')
 </script>
 
 <template>
-  <StationFrame
-    question="Will the bottom stay in all year?"
-    hint="Section across the panel’s grain, and both grooves magnified. Slide the season."
-  >
+  <StationFrame question="Will the bottom stay in all year?" :hint="hints[bottom?.kind ?? 'NONE']">
     <template #drawing>
       <NothingYet
-        v-if="!captured"
+        v-if="!panel"
         title="No bottom yet"
         gives="Give it a bottom"
-        @give="bench.set('bottom.kind', 'CAPTURED')"
+        @give="bench.begin('BOTTOM_CAPTURED')"
       >
         A captured bottom sits in a groove all round and goes in before the last wall. Solid wood needs room
         to move across its grain.
       </NothingYet>
-      <PanelDrawing
-        v-else
-        of="bottom"
-        caution="Router: feed against the bit's turn, plunge stopped ends first, clamp or hold down, unplug to change the bit. The machine's manual, local rules and trained people come first."
-      />
+      <PanelDrawing v-else of="bottom" :caution="cautions[bottom?.kind ?? 'NONE']" />
     </template>
     <template #answers>
-      <template v-if="captured">
+      <template v-if="panel">
         <NumberRow id="bottom.cut" label="Cut the bottom, across" strong />
         <NumberRow id="bottom.along" label="and along its grain" strong />
-        <NumberRow id="bottom.engagement-slid" label="Held on the driest day" />
+        <NumberRow v-if="bench.numbers.has('bottom.rounded-to')" id="bottom.rounded-to" />
+        <NumberRow v-if="bench.numbers.has('bottom.slot')" id="bottom.slot" />
+        <NumberRow v-if="applied" id="bottom.stands-in" />
+        <NumberRow v-else id="bottom.engagement-slid" label="Held on the driest day" />
       </template>
       <p v-else>No bottom.</p>
     </template>
@@ -55,26 +90,48 @@ const captured = computed(() => (bench.plan?.bottom.kind === 'CAPTURED' ? bench.
         :value="bench.plan?.bottom.kind ?? 'NONE'"
         :choices="[
           { value: 'NONE', label: 'none' },
-          { value: 'CAPTURED', label: 'captured in a groove' }
+          { value: 'CAPTURED', label: 'captured in a groove' },
+          { value: 'RABBETED', label: 'in a rabbet, after the glue' },
+          { value: 'APPLIED', label: 'under the walls' }
         ]"
-        @choose="bench.set('bottom.kind', $event)"
+        @choose="(kind) => bench.begin(`BOTTOM_${kind as 'NONE' | 'CAPTURED' | 'RABBETED' | 'APPLIED'}`)"
       />
-      <template v-if="captured">
+      <template v-if="panel">
         <PanelFields of="bottom" wood="Wood of the panel" thickness="Panel thickness" />
+        <ChoiceField
+          v-if="rabbeted"
+          label="Its round corners"
+          :value="rabbeted.corners"
+          :choices="[
+            { value: 'ROUNDED', label: 'the panel is rounded' },
+            { value: 'SQUARED', label: 'are squared' }
+          ]"
+          @choose="bench.set('bottom.corners', $event)"
+        />
         <TheRest>
-          <GrooveFields of="bottom" />
+          <GrooveFields v-if="captured" of="bottom" />
+          <template v-else-if="rabbeted">
+            <PlanLength label="Rabbet, into the walls" field="bottom.rabbet" />
+            <PlanLength label="Radius the cutter leaves" field="bottom.radius" />
+          </template>
+          <template v-else-if="applied">
+            <PlanLength label="Oversize at each side" field="bottom.oversize" />
+            <PlainField label="Bevel" field="bottom.bevel" unit="°" />
+          </template>
           <ChoiceField
             label="Its grain runs"
-            :value="captured.grain"
+            :value="panel.grain"
             :choices="[
               { value: 'ALONG_LENGTH', label: 'along the length' },
               { value: 'ALONG_WIDTH', label: 'along the width' }
             ]"
             @choose="bench.set('bottom.grain', $event)"
           />
-          <PlanLength label="Gap at the wettest" field="bottom.gap" house="bottom.gap" fine />
-          <PlanLength label="End fit" field="bottom.endFit" house="bottom.end-fit" fine />
-          <div class="pinned">
+          <template v-if="!applied">
+            <PlanLength label="Gap at the wettest" field="bottom.gap" house="bottom.gap" fine />
+            <PlanLength label="End fit" field="bottom.endFit" house="bottom.end-fit" fine />
+          </template>
+          <div v-if="captured" class="pinned">
             <Checkbox
               :model-value="captured.pinned"
               binary
@@ -90,17 +147,10 @@ const captured = computed(() => (bench.plan?.bottom.kind === 'CAPTURED' ? bench.
       <AssumedMark :of="['BOTTOM']" what="The bottom is" />
     </template>
     <template #follow>
-      <template v-if="captured">
-        <NumberRow id="bottom.least-engagement" />
-        <NumberRow id="bottom.gap" />
-        <NumberRow id="bottom.engagement-centred" />
-        <NumberRow id="bottom.tongue" />
-        <NumberRow id="bottom.stop-at" />
-        <NumberRow v-if="bench.numbers.has('bottom.stop-at-ends')" id="bottom.stop-at-ends" />
-        <NumberRow id="bottom.inside-height" />
-        <NumberRow id="seasons.now" />
-        <NumberRow id="seasons.driest" />
-        <NumberRow id="seasons.wettest" />
+      <template v-if="panel">
+        <template v-for="id in follows" :key="id"
+          ><NumberRow v-if="bench.numbers.has(id)" :id="id"
+        /></template>
       </template>
     </template>
     <template #verdicts><VerdictList /></template>

@@ -19,10 +19,13 @@ const first = computed(() => {
   let next = 1
   return setups.value.map((s) => (next += s.passes) - s.passes)
 })
-const jobs = (when: 'BEFORE_JOINT' | 'AFTER_JOINT') =>
+const jobs = (when: 'BEFORE_JOINT' | 'AFTER_JOINT' | 'AFTER_GLUE') =>
   computed(() => (bench.answer?.cuts?.jobs ?? []).filter((j) => j.when === when))
 const before = jobs('BEFORE_JOINT')
-const after = jobs('AFTER_JOINT')
+const after = [
+  { title: 'After the joint, before the glue', jobs: jobs('AFTER_JOINT') },
+  { title: 'Once the glue has set', jobs: jobs('AFTER_GLUE') }
+]
 const meetings = computed(() => bench.answer?.cuts?.meetings ?? [])
 const paper = ref(localStorage.getItem('paper') ?? 'a4')
 const file = (name: string) => `/api/boxes/${bench.id}/${name}`
@@ -108,16 +111,18 @@ const files = [
             and {{ setup.passes - setup.cuts.length }} more, on the run sheet and in the CSV
           </p>
         </section>
-        <section v-if="after.length">
-          <h3>After the joint, before the glue</h3>
-          <ul class="jobs">
-            <li v-for="job in after" :key="job.says">
-              <button type="button" class="plain" @click="bench.openWorking(job.number)">
-                {{ job.says }}
-              </button>
-            </li>
-          </ul>
-        </section>
+        <template v-for="then in after" :key="then.title">
+          <section v-if="then.jobs.value.length">
+            <h3>{{ then.title }}</h3>
+            <ul class="jobs">
+              <li v-for="job in then.jobs.value" :key="job.says">
+                <button type="button" class="plain" @click="bench.openWorking(job.number)">
+                  {{ job.says }}
+                </button>
+              </li>
+            </ul>
+          </section>
+        </template>
         <p v-if="!setups.some((s) => s.passes)">Nothing can be cut yet: see the Jig station.</p>
       </div>
       <p class="caution">{{ caution(bench.plan?.jig.way ?? 'SLED_KEY') }}</p>

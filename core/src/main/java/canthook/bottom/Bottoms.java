@@ -1,7 +1,13 @@
 package canthook.bottom;
 
 import canthook.fingers.Ladder;
+import canthook.length.Length;
+import canthook.plan.Bottom;
+import canthook.plan.Bottom.Grain;
+import canthook.plan.Bottom.Kinds;
 import canthook.plan.BoxPlan;
+import canthook.plan.Groove;
+import canthook.plan.Stuff;
 import canthook.seasons.Year;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
@@ -10,21 +16,91 @@ import canthook.walls.WallDemands;
 
 /** The kinds of bottom: what each asks of the walls, and what follows from it. The only reader of the plan's bottom. */
 public final class Bottoms {
+    /** Of a small bearing cutter; under the quarter inch of a usual one the corner is covered by any rabbet. */
+    private static final Length USUAL_RADIUS = Length.mm(6.35);
+
+    private static final Length USUAL_OVERSIZE = Length.mm(1.5);
+
     private Bottoms() {}
 
     /** What the bottom asks of the walls, before they are divided. */
     public static Asks asks(BoxPlan plan) {
-        return plan.bottom().fold(none -> Asks.NOTHING, CapturedBottom::asks);
+        return plan.bottom()
+                .fold(new Kinds<>(
+                        none -> Asks.NOTHING,
+                        CapturedBottom::asks,
+                        RabbetedBottom::asks,
+                        applied -> AppliedBottom.asks()));
     }
 
     /** The bottom worked out; nothing follows without one, or where the walls leave no room between them. */
     public static WorkedBottom of(
             BoxPlan plan, WallDemands walls, SizedBox box, Ladder ladder, Year year, HouseRules rules) {
+        if (!box.hasInside()) {
+            return new NoBottom();
+        }
         return plan.bottom()
-                .fold(
+                .fold(new Kinds<>(
                         none -> new NoBottom(),
-                        captured -> box.hasInside()
-                                ? CapturedBottom.of(captured, plan, walls, box, ladder, year, rules)
-                                : new NoBottom());
+                        captured -> CapturedBottom.of(captured, plan, walls, box, ladder, year, rules),
+                        rabbeted -> RabbetedBottom.of(rabbeted, plan, walls, box, ladder, year, rules),
+                        applied -> AppliedBottom.of(applied, plan, box, ladder, year)));
+    }
+
+    /** No bottom; what was said of it is remembered. */
+    public static BoxPlan none(BoxPlan plan) {
+        return plan.with(plan.bottom().putAway());
+    }
+
+    /** Another kind of bottom: what the one before was told stays, what the new one needs beside it is a usual beginning. */
+    public static BoxPlan captured(BoxPlan plan, SizedBox box, HouseRules rules) {
+        Bottom was = plan.bottom();
+        Length thickness = thickness(was);
+        Length depth = half(box, rules);
+        Groove groove = was.groove() == null ? new Groove(thickness, depth, depth) : was.groove();
+        Boolean pinned = was.putAway().pinned();
+        return plan.with(new Bottom.Captured(
+                stuff(was), thickness, groove, grain(was), pinned != null && pinned, was.gap(), was.endFit()));
+    }
+
+    /** @see #captured */
+    public static BoxPlan rabbeted(BoxPlan plan, SizedBox box, HouseRules rules) {
+        Bottom was = plan.bottom();
+        return plan.with(new Bottom.Rabbeted(
+                stuff(was),
+                thickness(was),
+                half(box, rules),
+                USUAL_RADIUS,
+                Bottom.Corners.ROUNDED,
+                grain(was),
+                was.gap(),
+                was.endFit(),
+                was.groove()));
+    }
+
+    /** @see #captured */
+    public static BoxPlan applied(BoxPlan plan) {
+        Bottom was = plan.bottom();
+        return plan.with(new Bottom.Applied(
+                stuff(was), thickness(was), USUAL_OVERSIZE, 0, grain(was), was.gap(), was.endFit(), was.groove()));
+    }
+
+    private static Stuff stuff(Bottom was) {
+        Stuff said = was.stuff();
+        return said == null ? new Stuff("sheet-plywood", 0) : said;
+    }
+
+    private static Length thickness(Bottom was) {
+        Length said = was.thickness();
+        return said == null ? Length.mm(6) : said;
+    }
+
+    private static Grain grain(Bottom was) {
+        Grain said = was.grain();
+        return said == null ? Grain.ALONG_LENGTH : said;
+    }
+
+    private static Length half(SizedBox box, HouseRules rules) {
+        return Length.longer(rules.deepestGroove(box.thinnestWall().length()), Length.mm(0.5));
     }
 }

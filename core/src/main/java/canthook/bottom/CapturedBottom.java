@@ -8,10 +8,14 @@ import canthook.fingers.Layout.Span;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.panel.CutPiece;
 import canthook.panel.GrooveEnds;
 import canthook.panel.GrooveJudge;
 import canthook.panel.HeldPanel;
+import canthook.panel.PanelLength;
 import canthook.panel.PanelWidth;
+import canthook.panel.PanelWidth.Seat;
+import canthook.panel.Step;
 import canthook.plan.Bottom.Captured;
 import canthook.plan.Bottom.Grain;
 import canthook.plan.BoxPlan;
@@ -19,7 +23,6 @@ import canthook.plan.Groove;
 import canthook.plan.Part;
 import canthook.plan.Stuff;
 import canthook.seasons.Year;
-import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
@@ -30,7 +33,6 @@ import canthook.walls.Asks;
 import canthook.walls.GrooveAsked;
 import canthook.walls.WallDemands;
 import canthook.working.Show;
-import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
@@ -104,9 +106,9 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
         Worked gap = choice.gap() == null
                 ? null
                 : sheet.decided("gap", "gap", "Gap at the wettest, total", Show.FIT, choice.gap(), "bottom.gap");
-        PanelWidth across =
-                PanelWidth.of(sheet, choice.stuff(), "bottom.stuff", year, openingAcross, groove.depth(), gap, rules);
-        Worked along = along(sheet, choice, openingAlong, groove.depth(), across, rules);
+        PanelWidth across = PanelWidth.of(
+                sheet, choice.stuff(), "bottom.stuff", year, Seat.GROOVE, openingAcross, groove.depth(), gap, rules);
+        Worked along = PanelLength.of(sheet, openingAlong, groove.depth(), across, Seat.GROOVE, choice.endFit(), rules);
         Worked tongue = choice.thickness().isOver(groove.groove().width())
                 ? sheet.work(
                         "tongue",
@@ -145,6 +147,11 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
     }
 
     @Override
+    public <T> T fold(Kinds<T> kinds) {
+        return kinds.captured().apply(this);
+    }
+
+    @Override
     public Optional<HeldPanel> panel() {
         return Optional.of(held);
     }
@@ -153,35 +160,6 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
     public String line(LengthDisplay display) {
         return "panel " + held.along().shortly(display) + " × "
                 + held.across().cut().shortly(display);
-    }
-
-    private static Worked along(
-            Worksheet sheet, Captured choice, Worked opening, Worked depth, PanelWidth across, HouseRules rules) {
-        Worked endFit = sheet.ruled(
-                "end-fit",
-                "ef",
-                "End fit, total",
-                Show.FIT,
-                rules.endFit(),
-                HouseRule.END_FIT.reason(),
-                choice.endFit(),
-                "bottom.endFit");
-        Term room = opening.plus(fixed(2).times(depth)).minus(endFit);
-        return across.movements().wood().isSheet()
-                ? sheet.work(
-                        "along",
-                        "Lp",
-                        "Cut its other way at",
-                        Show.FIT,
-                        room.over(fixed(1).plus(across.byWetness())),
-                        "Sheet goods move both ways: the opening and both grooves, less the end fit, at the wettest.")
-                : sheet.work(
-                        "along",
-                        "Lp",
-                        "Cut it along the grain at",
-                        Show.FIT,
-                        room,
-                        "The opening and both grooves, less the end fit; along the grain it does not move.");
     }
 
     private static void judge(
@@ -236,6 +214,21 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
             return;
         }
         judge.engagement(across, choice.pinned(), "panel", remedies(choice, plan));
+    }
+
+    @Override
+    public List<Worked> numbersOn(double day, Year year) {
+        return held.on(day, year).numbers();
+    }
+
+    @Override
+    public List<CutPiece> pieces() {
+        return List.of(CutPiece.of(held));
+    }
+
+    @Override
+    public List<Step> steps(LengthDisplay display) {
+        return List.of();
     }
 
     /** Beside a deeper groove: pinned at its centre, a board that moves less. */

@@ -1,18 +1,38 @@
 package canthook.bottom;
 
 import canthook.length.LengthDisplay;
+import canthook.panel.CutPiece;
 import canthook.panel.HeldPanel;
+import canthook.panel.Step;
+import canthook.seasons.Year;
 import canthook.verdict.Verdict;
 import canthook.working.Worked;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** What follows from the bottom. */
-public sealed interface WorkedBottom permits NoBottom, CapturedBottom {
+public sealed interface WorkedBottom permits NoBottom, CapturedBottom, RabbetedBottom, AppliedBottom {
 
-    /** The panel in its grooves; empty without one. */
+    /** What is done with each kind; a new kind is a new part here, and the compiler names every reader. */
+    record Kinds<T>(
+            Function<NoBottom, T> none,
+            Function<CapturedBottom, T> captured,
+            Function<RabbetedBottom, T> rabbeted,
+            Function<AppliedBottom, T> applied) {}
+
+    /** Reads the kind. */
+    <T> T fold(Kinds<T> kinds);
+
+    /** The panel in its grooves; empty where none holds it. */
     Optional<HeldPanel> panel();
+
+    /** What is to be cut for it. */
+    List<CutPiece> pieces();
+
+    /** What it wants done beside grooves and pieces. */
+    List<Step> steps(LengthDisplay display);
 
     /** What is left above it inside; null when nothing is there to measure from. */
     @Nullable
@@ -22,6 +42,9 @@ public sealed interface WorkedBottom permits NoBottom, CapturedBottom {
     String line(LengthDisplay display);
 
     List<Worked> numbers();
+
+    /** What holds on one day of the year, 0 the driest … 1 the wettest. */
+    List<Worked> numbersOn(double day, Year year);
 
     List<Verdict> verdicts();
 }

@@ -2,6 +2,7 @@ package canthook.figure;
 
 import canthook.figure.Figure.Side;
 import canthook.length.LengthDisplay;
+import canthook.panel.CutPiece;
 import canthook.panel.GrooveEnds.GrooveEnd;
 import canthook.panel.GrooveEnds.Run;
 import canthook.panel.HeldPanel;
@@ -73,7 +74,7 @@ public final class PanelFigures {
     public static List<Figure> onPaper(WorkedPlan worked) {
         List<Figure> figures = new ArrayList<>();
         for (HeldPanel held : worked.panels()) {
-            figures.add(flat(worked, held));
+            figures.add(flat(worked, CutPiece.of(held), role(held)));
             figures.add(section(worked, held, 0));
             figures.add(ends(worked, held));
         }
@@ -81,16 +82,16 @@ public final class PanelFigures {
     }
 
     /** The panel lying flat, as it is cut, with the way its grain runs. */
-    private static Figure flat(WorkedPlan worked, HeldPanel held) {
+    static Figure flat(WorkedPlan worked, CutPiece piece, String role) {
         Drawing d = new Drawing(
-                held.of() + "-flat", "The panel as it is cut", worked.plan().display());
-        double along = held.along().length().mm();
-        double across = held.across().cut().length().mm();
-        d.rect(role(held), 0, 0, along, across, role(held));
+                piece.of() + "-flat", "The panel as it is cut", worked.plan().display());
+        double along = piece.along().length().mm();
+        double across = piece.across().length().mm();
+        d.rect(role, 0, 0, along, across, role);
         d.line("arrow", along * 0.3, across * 0.5, along * 0.7, across * 0.5);
         d.note(along * 0.5, across * 0.5 - Math.min(along, across) * 0.06, "grain", "quiet", "middle", null);
-        d.across(0, along, across, Side.BELOW, 0, held.along());
-        d.upright(0, 0, across, Side.LEFT, 0, held.across().cut());
+        d.across(0, along, across, Side.BELOW, 0, piece.along());
+        d.upright(0, 0, across, Side.LEFT, 0, piece.across());
         return d.done();
     }
 

@@ -12,6 +12,7 @@ import canthook.panel.GrooveEnds;
 import canthook.panel.GrooveJudge;
 import canthook.panel.HeldPanel;
 import canthook.panel.PanelWidth;
+import canthook.panel.PanelWidth.Seat;
 import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.plan.Lid.Sliding;
@@ -135,7 +136,15 @@ public record SlidingLid(
                 choice.running(),
                 "lid.running");
         PanelWidth across = PanelWidth.of(
-                sheet, choice.stuff(), "lid.stuff", year, box.insideWidth(), groove.depth(), running, rules);
+                sheet,
+                choice.stuff(),
+                "lid.stuff",
+                year,
+                Seat.GROOVE,
+                box.insideWidth(),
+                groove.depth(),
+                running,
+                rules);
         Worked along = along(sheet, box, groove, low, rules);
         Worked vertical = walls.numbers().stream()
                 .filter(n -> n.id().equals("lid.vertical"))

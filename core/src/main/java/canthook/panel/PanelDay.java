@@ -25,13 +25,16 @@ import java.util.List;
 public record PanelDay(Worked air, Worked width, Worked gap, Worked held, List<Worked> numbers) {
 
     /**
-     * @param stage whose numbers these are: {@code bottom}
-     * @param day 0 the driest … 1 the wettest
-     * @param pinned at its centre, so that the gap is shared by both sides
+     * How far a panel has moved by a day.
+     *
+     * @param air moisture of the wood that day; relative humidity for sheet goods
+     * @param change per millimetre since today
      */
-    public static PanelDay of(String stage, PanelWidth panel, Year year, double day, boolean pinned) {
-        Worksheet sheet = new Worksheet(stage);
-        boolean sheetGoods = panel.movements().wood().isSheet();
+    public record Moved(Worked air, Worked change) {}
+
+    /** Works out how far a panel has moved by a day, whatever it sits in. */
+    public static Moved moved(Worksheet sheet, PanelWidth.Movements movements, Year year, double day) {
+        boolean sheetGoods = movements.wood().isSheet();
         Worked season = sheet.decided("day", "d", "Season, 0 driest to 1 wettest", Show.RATIO, day, "day");
         Worked driest = sheetGoods ? year.humidityDriest() : year.driest();
         Worked wettest = sheetGoods ? year.humidityWettest() : year.wettest();
@@ -42,12 +45,24 @@ public record PanelDay(Worked air, Worked width, Worked gap, Worked held, List<W
                 Show.MOISTURE,
                 driest.plus(wettest.minus(driest).times(season)),
                 "As far from the driest to the wettest as the slider stands.");
-        PanelWidth.Movements movements = panel.movements();
         String since = year.unknown() ? "Change, the wettest to this day" : "Change, today to this day";
         Worked change = sheetGoods
                 ? Movement.ofSheet(sheet, "day-x", since, year.humidityNowForHolding(), air, movements.rate())
                 : Movement.ofSolid(
                         sheet, "day-x", since, year.nowForHolding(), air, movements.rate(), movements.saturation());
+        return new Moved(air, change);
+    }
+
+    /**
+     * @param stage whose numbers these are: {@code bottom}
+     * @param day 0 the driest … 1 the wettest
+     * @param pinned at its centre, so that the gap is shared by both sides
+     */
+    public static PanelDay of(String stage, PanelWidth panel, Year year, double day, boolean pinned) {
+        Worksheet sheet = new Worksheet(stage);
+        Moved moved = moved(sheet, panel.movements(), year, day);
+        Worked air = moved.air();
+        Worked change = moved.change();
         Worked width = sheet.work(
                 "day-width",
                 "W′",

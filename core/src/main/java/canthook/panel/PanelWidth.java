@@ -5,12 +5,12 @@ import static canthook.working.Term.fixed;
 import canthook.plan.Stuff;
 import canthook.seasons.Year;
 import canthook.shop.HouseRules;
-import canthook.wood.Movement;
 import canthook.wood.Wood;
 import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How wide to cut a panel that sits in two facing grooves, and what the year does to it.
@@ -52,22 +52,16 @@ public record PanelWidth(
     public record Movements(Wood wood, Worked rate, Worked saturation) {}
 
     /**
-     * Works out a panel's width.
+     * How a panel moves from today on, whatever it sits in.
      *
-     * @param opening between the walls' inside faces, across the panel's grain
-     * @param gap left at the wettest when the maker or the lid decides it; null for the house rule
+     * @param byWetness change per millimetre to the wettest, 0 or more
+     * @param byDryness change per millimetre to the driest, 0 or less
      */
-    public static PanelWidth of(
-            Worksheet sheet,
-            Stuff stuff,
-            String stuffField,
-            Year year,
-            Worked opening,
-            Worked depth,
-            @org.jspecify.annotations.Nullable Worked gap,
-            HouseRules rules) {
-        Wood wood = stuff.known();
-        Movements movements = movements(sheet, wood, stuff, stuffField);
+    public record Movement(Movements of, Worked byWetness, Worked byDryness) {}
+
+    /** Works out how a panel moves from today on. */
+    public static Movement movement(Worksheet sheet, Stuff stuff, String stuffField, Year year) {
+        Movements movements = movements(sheet, stuff.known(), stuff, stuffField);
         Worked from = year.now();
         Worked xWet =
                 change(sheet, "x-wet", "Change, today to the wettest", movements, year, from, year.humidityNow(), true);
@@ -80,13 +74,62 @@ public record PanelWidth(
                 year.nowForHolding(),
                 year.humidityNowForHolding(),
                 false);
+        return new Movement(movements, xWet, xDry);
+    }
+
+    /** What a panel's edge sits in. */
+    public enum Seat {
+        GROOVE("groove floors", "a groove", "groove's floor", "groove's depth"),
+        RABBET("rabbet's shoulders", "the rabbet", "shoulder", "rabbet's width");
+
+        private final String far;
+        private final String one;
+        private final String end;
+        private final String reach;
+
+        Seat(String far, String one, String end, String reach) {
+            this.far = far;
+            this.one = one;
+            this.end = end;
+            this.reach = reach;
+        }
+
+        /** What it reaches to at both sides. */
+        public String far() {
+            return far;
+        }
+    }
+
+    /**
+     * Works out a panel's width.
+     *
+     * @param opening between the walls' inside faces, across the panel's grain
+     * @param seat what its edges sit in
+     * @param depth how far that reaches beyond the opening
+     * @param gap left at the wettest when the maker or the lid decides it; null for the house rule
+     */
+    public static PanelWidth of(
+            Worksheet sheet,
+            Stuff stuff,
+            String stuffField,
+            Year year,
+            Seat seat,
+            Worked opening,
+            Worked depth,
+            @Nullable Worked gap,
+            HouseRules rules) {
+        Movement movement = movement(sheet, stuff, stuffField, year);
+        Movements movements = movement.of();
+        Worked from = year.now();
+        Worked xWet = movement.byWetness();
+        Worked xDry = movement.byDryness();
         Worked room = sheet.work(
                 "room",
                 "W₀",
-                "Between the groove floors",
+                "Between the " + seat.far,
                 Show.LAYOUT,
                 opening.plus(fixed(2).times(depth)),
-                "The opening and a groove at either side.");
+                "The opening and " + seat.one + " at either side.");
         Worked left = gap != null ? gap : houseGap(sheet, movements, from, room, rules);
         Worked widest = sheet.work(
                 "widest",
@@ -94,7 +137,7 @@ public record PanelWidth(
                 "Widest it may ever be",
                 Show.FIT,
                 room.minus(left),
-                "Between the groove floors, less the gap.");
+                "Between the " + seat.far + ", less the gap.");
         Worked cut = sheet.work(
                 "cut",
                 "W",
@@ -115,21 +158,21 @@ public record PanelWidth(
                 "Held at the driest, centred",
                 Show.FIT,
                 driest.minus(opening).over(2),
-                "Shared by both grooves.");
+                "Shared by both sides.");
         Worked slid = sheet.work(
                 "engagement-slid",
                 "E₁",
                 "Held at the driest, slid to one side",
                 Show.FIT,
                 driest.minus(opening).minus(depth),
-                "One edge at its groove's floor, the other out as far as it goes.");
+                "One edge at its " + seat.end + ", the other out as far as it goes.");
         Worked least = sheet.work(
                 "least-engagement",
                 "E₀",
                 "Wanted to be held at least",
                 Show.FIT,
                 Term.larger(fixed(rules.leastEngagement()), depth.times(rules.engagementShare())),
-                "House rules: a least length, and a share of the groove's depth; whichever is more.");
+                "House rules: a least length, and a share of the " + seat.reach + "; whichever is more.");
         return new PanelWidth(opening, depth, left, widest, xWet, xDry, cut, driest, centred, slid, least, movements);
     }
 
@@ -145,7 +188,8 @@ public record PanelWidth(
                     "Wood Handbook (FPL-GTR-282)");
             return new Movements(wood, rate, rate);
         }
-        Worked shrinkage = Movement.shrinkage(sheet, "panel", wood, stuff.ringAngle(), field + ".ringAngle");
+        Worked shrinkage =
+                canthook.wood.Movement.shrinkage(sheet, "panel", wood, stuff.ringAngle(), field + ".ringAngle");
         Worked saturation = sheet.table(
                 "saturation",
                 "F",
@@ -181,8 +225,8 @@ public record PanelWidth(
                     wet ? "It will never be wetter than today." : "It will never be drier than today.");
         }
         return sheetGoods
-                ? Movement.ofSheet(sheet, name, label, fromHumidity, toHumidity, movements.rate)
-                : Movement.ofSolid(sheet, name, label, from, to, movements.rate, movements.saturation);
+                ? canthook.wood.Movement.ofSheet(sheet, name, label, fromHumidity, toHumidity, movements.rate)
+                : canthook.wood.Movement.ofSolid(sheet, name, label, from, to, movements.rate, movements.saturation);
     }
 
     /** House rule: the larger of 0.5 mm and the movement for 1 % of moisture. */
@@ -199,7 +243,7 @@ public record PanelWidth(
                 "w₁",
                 "Movement for 1 % of moisture",
                 Show.FIT,
-                room.over(fixed(100).times(f).over(movements.rate).minus(f).plus(Movement.felt(now, f))),
+                room.over(fixed(100).times(f).over(movements.rate).minus(f).plus(canthook.wood.Movement.felt(now, f))),
                 "The width's change when its moisture changes by one.");
         return sheet.work("gap", "gap", "Gap at the wettest, total", Show.FIT, Term.larger(least, one), words);
     }

@@ -2,11 +2,12 @@ package canthook.plan;
 
 import canthook.length.Length;
 import canthook.refusal.Bounds;
+import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
-/** The bottom: one record for each kind there is. */
+/** The bottom: one record for each kind there is. What one kind was told and another does not need stays with it, and comes back. */
 public sealed interface Bottom {
 
     /** The direction a panel's grain runs. */
@@ -15,11 +16,23 @@ public sealed interface Bottom {
         ALONG_WIDTH
     }
 
+    /** What becomes of the round corners a bearing cutter leaves. */
+    enum Corners {
+        /** The panel's corners are rounded to them. */
+        ROUNDED,
+        /** They are squared with a chisel. */
+        SQUARED
+    }
+
     /** Bounds of what a bottom is told by. */
     Bounds THICKNESS = new Bounds("Bottom's thickness", Length.mm(0.5), Length.mm(100));
 
     Bounds GAP = new Bounds("Gap at the wettest", Length.ZERO, Length.mm(50));
     Bounds END_FIT = new Bounds("End fit", Length.ZERO, Length.mm(20));
+    Bounds RABBET = new Bounds("Rabbet's width", Length.mm(0.5), Length.mm(100));
+    Bounds RADIUS = new Bounds("Radius the cutter leaves", Length.ZERO, Length.mm(50));
+    Bounds OVERSIZE = new Bounds("Oversize each side", Length.ZERO, Length.mm(50));
+    Range BEVEL = new Range("Bevel", 0, 60, "°");
 
     /**
      * No bottom. What was said of one stays here for the day it is wanted again; nothing is worked from it.
@@ -42,8 +55,8 @@ public sealed interface Bottom {
         }
 
         @Override
-        public <T> T fold(Function<None, T> none, Function<Captured, T> captured) {
-            return none.apply(this);
+        public <T> T fold(Kinds<T> kinds) {
+            return kinds.none().apply(this);
         }
     }
 
@@ -77,8 +90,8 @@ public sealed interface Bottom {
         }
 
         @Override
-        public <T> T fold(Function<None, T> none, Function<Captured, T> captured) {
-            return captured.apply(this);
+        public <T> T fold(Kinds<T> kinds) {
+            return kinds.captured().apply(this);
         }
 
         public Captured withGroove(Groove changed) {
@@ -92,26 +105,126 @@ public sealed interface Bottom {
         public Captured withStuff(Stuff changed) {
             return new Captured(changed, thickness, groove, grain, pinned, gap, endFit);
         }
+    }
 
-        /** The same box without it, remembering what was said of it. */
-        public None putAway() {
-            return new None(stuff, thickness, groove, grain, pinned, gap, endFit);
+    /**
+     * A panel let into a rabbet that is cut round the inside once the box is glued up, flush with the bottom edge.
+     *
+     * @param thickness of the panel, and depth of the rabbet
+     * @param rabbet how far it goes into the walls
+     * @param radius of the corners the bearing cutter leaves
+     * @param corners what becomes of them
+     * @param groove of a captured bottom, if one was ever said
+     */
+    record Rabbeted(
+            Stuff stuff,
+            Length thickness,
+            Length rabbet,
+            Length radius,
+            Corners corners,
+            Grain grain,
+            @Nullable Length gap,
+            @Nullable Length endFit,
+            @Nullable Groove groove)
+            implements Bottom {
+        public Rabbeted {
+            Refused.ifMissing("stuff", "Bottom's wood", stuff);
+            THICKNESS.check("thickness", thickness);
+            RABBET.check("rabbet", rabbet);
+            RADIUS.check("radius", radius);
+            Refused.ifMissing("corners", "What becomes of the corners", corners);
+            Refused.ifMissing("grain", "Grain", grain);
+            GAP.unlessAbsent("gap", gap);
+            END_FIT.unlessAbsent("endFit", endFit);
+        }
+
+        @Override
+        public <T> T fold(Kinds<T> kinds) {
+            return kinds.rabbeted().apply(this);
+        }
+
+        public Rabbeted withRabbet(Length changed) {
+            return new Rabbeted(stuff, thickness, changed, radius, corners, grain, gap, endFit, groove);
+        }
+
+        public Rabbeted withStuff(Stuff changed) {
+            return new Rabbeted(changed, thickness, rabbet, radius, corners, grain, gap, endFit, groove);
+        }
+
+        public Rabbeted with(Corners changed) {
+            return new Rabbeted(stuff, thickness, rabbet, radius, changed, grain, gap, endFit, groove);
         }
     }
 
-    /** Reads the kind; a new kind is a new parameter here, and the compiler names every reader. */
-    <T> T fold(Function<None, T> none, Function<Captured, T> captured);
+    /**
+     * A panel under the walls, cut oversize, fixed, and trimmed to them.
+     *
+     * @param oversize it stands out at each side until it is trimmed
+     * @param bevel of its edges once trimmed, degrees; 0 when they are trimmed flush
+     * @param gap as for a captured bottom, if it was ever said; so are end fit and groove
+     */
+    record Applied(
+            Stuff stuff,
+            Length thickness,
+            Length oversize,
+            double bevel,
+            Grain grain,
+            @Nullable Length gap,
+            @Nullable Length endFit,
+            @Nullable Groove groove)
+            implements Bottom {
+        public Applied {
+            Refused.ifMissing("stuff", "Bottom's wood", stuff);
+            THICKNESS.check("thickness", thickness);
+            OVERSIZE.check("oversize", oversize);
+            BEVEL.check("bevel", bevel);
+            Refused.ifMissing("grain", "Grain", grain);
+            GAP.unlessAbsent("gap", gap);
+            END_FIT.unlessAbsent("endFit", endFit);
+        }
+
+        @Override
+        public <T> T fold(Kinds<T> kinds) {
+            return kinds.applied().apply(this);
+        }
+
+        public Applied withStuff(Stuff changed) {
+            return new Applied(changed, thickness, oversize, bevel, grain, gap, endFit, groove);
+        }
+    }
+
+    /** What is done with each kind; a new kind is a new part here, and the compiler names every reader. */
+    record Kinds<T>(
+            Function<None, T> none,
+            Function<Captured, T> captured,
+            Function<Rabbeted, T> rabbeted,
+            Function<Applied, T> applied) {}
+
+    /** Reads the kind. */
+    <T> T fold(Kinds<T> kinds);
+
+    @Nullable
+    Stuff stuff();
+
+    @Nullable
+    Length thickness();
+
+    @Nullable
+    Grain grain();
 
     /** The groove it sits in, or would sit in; null when none was ever said. */
     @Nullable
     Groove groove();
 
     @Nullable
-    Length thickness();
-
-    @Nullable
     Length gap();
 
     @Nullable
     Length endFit();
+
+    /** The same box without it, remembering what was said of it. */
+    default None putAway() {
+        Boolean pinned = fold(new Kinds<>(None::pinned, Captured::pinned, r -> null, a -> null));
+        return new None(stuff(), thickness(), groove(), grain(), pinned, gap(), endFit());
+    }
 }

@@ -47,11 +47,22 @@ public final class PlanLengths {
         lengths.put("bottom.groove", plan.bottom().groove());
         lengths.put("bottom.gap", plan.bottom().gap());
         lengths.put("bottom.endFit", plan.bottom().endFit());
+        lengths.bottom(plan.bottom());
         lengths.put("lid.thickness", plan.lid().thickness());
         lengths.put("lid.groove", plan.lid().groove());
         lengths.put("lid.running", plan.lid().running());
         lengths.put("lid.vertical", plan.lid().vertical());
         return lengths.texts;
+    }
+
+    /** What only some kinds of bottom are told. */
+    private void bottom(Bottom bottom) {
+        bottom.<Map<String, Length>>fold(new Bottom.Kinds<>(
+                        none -> Map.of(),
+                        captured -> Map.of(),
+                        rabbeted -> Map.of("rabbet", rabbeted.rabbet(), "radius", rabbeted.radius()),
+                        applied -> Map.of("oversize", applied.oversize())))
+                .forEach((field, length) -> put("bottom." + field, length));
     }
 
     private void jig(JigChoice jig) {

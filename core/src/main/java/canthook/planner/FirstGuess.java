@@ -1,5 +1,6 @@
 package canthook.planner;
 
+import canthook.bottom.Bottoms;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
@@ -21,6 +22,7 @@ import java.util.List;
  * a place              10 longer, 1 wider, 5 higher than the box, and just that left free
  * a lower wall         six tenths of the wall
  * bounds of a height   1 either way
+ * another bottom       of the wood and thickness it was, its rabbet half the wall, 1.5 oversize
  * </pre>
  */
 public enum FirstGuess {
@@ -32,6 +34,10 @@ public enum FirstGuess {
     BOTH_ENDS_LOW,
     SIDES_SLOPED,
     HEIGHT_WITHIN,
+    BOTTOM_NONE,
+    BOTTOM_CAPTURED,
+    BOTTOM_RABBETED,
+    BOTTOM_APPLIED,
     SCREW,
     LEAVES,
     PAPER;
@@ -54,6 +60,12 @@ public enum FirstGuess {
             case BOTH_ENDS_LOW -> lowered(worked, Which.BOTH_ENDS);
             case SIDES_SLOPED -> lowered(worked, Which.SLOPED);
             case HEIGHT_WITHIN -> plan.with(plan.fingers().within(LEAST, LEAST));
+            case BOTTOM_NONE -> Bottoms.none(plan);
+            case BOTTOM_CAPTURED ->
+                Bottoms.captured(plan, worked.size(), worked.shop().rules());
+            case BOTTOM_RABBETED ->
+                Bottoms.rabbeted(plan, worked.size(), worked.shop().rules());
+            case BOTTOM_APPLIED -> Bottoms.applied(plan);
             case SCREW -> plan.with(plan.jig().with(plan.jig().screwOrUsual()));
             case LEAVES -> plan.with(plan.jig().with(leaves(plan, Leaves.USUAL)));
             case PAPER -> plan.with(plan.jig().with(leaves(plan, List.of())));

@@ -12,6 +12,7 @@ import canthook.fit.Fit;
 import canthook.jig.Jig;
 import canthook.lid.WorkedLid;
 import canthook.mates.MatesApart;
+import canthook.panel.CutPiece;
 import canthook.panel.HeldPanel;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
@@ -117,6 +118,13 @@ public record WorkedPlan(
         return panels;
     }
 
+    /** Everything that is cut for bottom and lid. */
+    public List<CutPiece> pieces() {
+        List<CutPiece> pieces = new ArrayList<>(bottom.pieces());
+        lid.panel().ifPresent(panel -> pieces.add(CutPiece.of(panel)));
+        return pieces;
+    }
+
     /** The panel of a bottom or a lid, by whose it is; empty without one. */
     public Optional<HeldPanel> panel(String of) {
         return panels().stream().filter(p -> p.of().equals(of)).findFirst();
@@ -130,7 +138,8 @@ public record WorkedPlan(
     /** Numbers that hold on one day of the year. */
     public List<Worked> numbersOn(double day) {
         List<Worked> all = new ArrayList<>();
-        panels().forEach(panel -> all.addAll(panel.on(day, year).numbers()));
+        all.addAll(bottom.numbersOn(day, year));
+        lid.panel().ifPresent(panel -> all.addAll(panel.on(day, year).numbers()));
         return all;
     }
 

@@ -1,9 +1,11 @@
 package canthook.saw;
 
 import canthook.length.LengthDisplay;
+import canthook.panel.CutPiece;
 import canthook.panel.GrooveEnds.GrooveEnd;
 import canthook.panel.GrooveEnds.Run;
 import canthook.panel.HeldPanel;
+import canthook.panel.Step;
 import canthook.plan.Part;
 import canthook.planner.WorkedPlan;
 import canthook.walls.LowWalls;
@@ -19,10 +21,11 @@ import java.util.stream.Collectors;
 public final class Jobs {
     private Jobs() {}
 
-    /** Before the joint, or after it and before the glue. */
+    /** Before the joint, after it and before the glue, or once that has set. */
     public enum When {
         BEFORE_JOINT,
-        AFTER_JOINT
+        AFTER_JOINT,
+        AFTER_GLUE
     }
 
     /**
@@ -74,21 +77,30 @@ public final class Jobs {
                             + ", in a taper carrier; bevel the tops of B and D to it.",
                     angle.id()));
         }
-        for (HeldPanel panel : worked.panels()) {
+        for (CutPiece piece : worked.pieces()) {
+            boolean tongue = !piece.edge().equals(piece.thickness());
             jobs.add(new Job(
                     When.AFTER_JOINT,
-                    "Cut the " + panel.of() + " " + panel.along().text(display) + " along the grain by "
-                            + panel.across().cut().text(display) + " across, edges "
-                            + panel.tongue().text(display) + " thick.",
-                    panel.across().cut().id()));
+                    "Cut the " + piece.name() + " " + piece.along().text(display) + " along the grain by "
+                            + piece.across().text(display) + " across, "
+                            + (tongue ? "edges " : "") + piece.edge().text(display) + " thick.",
+                    piece.across().id()));
         }
+        steps(jobs, worked, Step.When.BEFORE_GLUE, When.AFTER_JOINT);
         jobs.add(new Job(
                 When.AFTER_JOINT,
                 worked.panels().isEmpty()
                         ? "Dry-fit all four corners."
                         : "Dry-fit all four corners with the panel in its groove.",
                 wall.id()));
+        steps(jobs, worked, Step.When.AFTER_GLUE, When.AFTER_GLUE);
         return List.copyOf(jobs);
+    }
+
+    private static void steps(List<Job> jobs, WorkedPlan worked, Step.When which, When as) {
+        worked.bottom().steps(worked.plan().display()).stream()
+                .filter(step -> step.when() == which)
+                .forEach(step -> jobs.add(new Job(as, step.says(), step.number())));
     }
 
     private static void before(List<Job> jobs, String says, Worked number) {

@@ -1,6 +1,7 @@
 package canthook.saw;
 
 import canthook.length.LengthDisplay;
+import canthook.panel.CutPiece;
 import canthook.panel.HeldPanel;
 import canthook.planner.WorkedPlan;
 import canthook.verdict.Verdict;
@@ -23,6 +24,7 @@ import java.util.stream.Collectors;
  * @param order what to do, one thing after another
  * @param blank what the board must give
  * @param panels what each panel in a groove is cut to
+ * @param loose what each panel in no groove is cut to
  */
 public record SheetWords(
         String wood,
@@ -34,10 +36,11 @@ public record SheetWords(
         List<String> stops,
         List<String> order,
         List<Line> blank,
-        List<Panel> panels) {
+        List<Panel> panels,
+        List<Panel> loose) {
 
     /**
-     * A panel in a groove.
+     * A panel.
      *
      * @param name and its wood
      */
@@ -64,7 +67,11 @@ public record SheetWords(
                         .toList(),
                 order(worked),
                 blank(worked, display),
-                worked.panels().stream().map(p -> panel(p, display)).toList());
+                worked.panels().stream().map(p -> panel(p, display)).toList(),
+                worked.pieces().stream()
+                        .filter(piece -> worked.panel(piece.of()).isEmpty())
+                        .map(piece -> loose(piece, display))
+                        .toList());
     }
 
     private static List<Line> walls(WorkedPlan worked, LengthDisplay display) {
@@ -90,12 +97,12 @@ public record SheetWords(
             }
         }
         lines.add(new Line("cutter up", worked.jig().cutterHeight().text(display)));
+        for (CutPiece piece : worked.pieces()) {
+            lines.add(new Line("cut the " + piece.name(), piece.size(display)));
+        }
         for (HeldPanel panel : worked.panels()) {
             lines.add(new Line(
-                    "cut the " + panel.of(),
-                    panel.along().text(display) + " × " + panel.across().cut().text(display)));
-            lines.add(new Line(
-                    "its groove",
+                    "groove of the " + panel.of(),
                     panel.groove().width().text(display) + " × "
                             + panel.groove().depth().text(display) + ", "
                             + panel.groove().offset().text(display) + " up"));
@@ -131,6 +138,15 @@ public record SheetWords(
                                 panel.groove().offset().text(display))));
     }
 
+    private static Panel loose(CutPiece piece, LengthDisplay display) {
+        return new Panel(
+                "The " + piece.name() + ": " + piece.wood().name(),
+                List.of(
+                        new Line("along its grain", piece.along().text(display)),
+                        new Line("across its grain", piece.across().text(display)),
+                        new Line("thick", piece.thickness().text(display))));
+    }
+
     private static List<String> order(WorkedPlan worked) {
         List<String> order = new ArrayList<>();
         List<Jobs.Job> jobs = Jobs.of(worked);
@@ -144,6 +160,12 @@ public record SheetWords(
                         .collect(Collectors.joining(", then "))
                 + ".");
         jobs.stream().filter(j -> j.when() == Jobs.When.AFTER_JOINT).forEach(j -> order.add(j.says()));
+        List<Jobs.Job> last =
+                jobs.stream().filter(j -> j.when() == Jobs.When.AFTER_GLUE).toList();
+        if (!last.isEmpty()) {
+            order.add("Glue up; let it set.");
+            last.forEach(j -> order.add(j.says()));
+        }
         return List.copyOf(order);
     }
 }

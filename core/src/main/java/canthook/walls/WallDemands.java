@@ -119,6 +119,11 @@ public record WallDemands(
         return floor == null ? Length.ZERO : floor.length();
     }
 
+    /** A number that bottom or lid worked out when it asked. */
+    public Worked asked(String id) {
+        return numbers.stream().filter(n -> n.id().equals(id)).findFirst().orElseThrow();
+    }
+
     /** The groove of a bottom or a lid, by whose it is. */
     public Optional<GrooveAsked> groove(String of) {
         return grooves.stream().filter(g -> g.of().equals(of)).findFirst();

@@ -51,6 +51,7 @@ class PanelWidthTest {
                 new Stuff("pine-ponderosa", 0),
                 "stuff",
                 year,
+                PanelWidth.Seat.GROOVE,
                 sheet.decided("opening", "o", "", Show.LAYOUT, mm(132), ""),
                 sheet.decided("depth", "gd", "", Show.LAYOUT, mm(5), ""),
                 sheet.decided("gap", "gap", "", Show.FIT, mm(0.2), ""),

@@ -64,6 +64,19 @@ class EveryVerdictTest {
         }
     }
 
+    private static Bottom.Rabbeted rabbet(double width, double radius) {
+        return new Bottom.Rabbeted(
+                new Stuff("sheet-plywood", 0),
+                mm(6),
+                mm(width),
+                mm(radius),
+                Bottom.Corners.ROUNDED,
+                Bottom.Grain.ALONG_LENGTH,
+                null,
+                null,
+                null);
+    }
+
     private static Optional<Case> of(BoxPlan plan) {
         return Optional.of(new Case(plan, Shop.withDefaults()));
     }
@@ -201,6 +214,12 @@ class EveryVerdictTest {
             case GROOVE_OVER_HALF -> of(groove(open, 6, 8, 8));
             case GROOVE_STRADDLES -> of(groove(open, 6, 5, 5));
             case GROOVE_OFF_WALL -> of(groove(open, 6, 5, 94));
+            case RABBET_THROUGH_WALL -> of(open.with(rabbet(12, 3)));
+            case RABBET_OVER_HALF -> of(open.with(rabbet(8, 3)));
+            case CORNER_OPEN -> of(open.with(rabbet(6, 19)));
+            case APPLIED_SOLID ->
+                of(open.with(new Bottom.Applied(
+                        new Stuff("pine-ponderosa", 0), mm(6), mm(1), 0, Bottom.Grain.ALONG_LENGTH, null, null, null)));
             case PANEL_TOO_SMALL -> {
                 Bottom.Captured bottom = bottomOf(open);
                 yield of(open.with(open.size().withFootprint(mm(248), mm(50)))
@@ -257,6 +276,10 @@ class EveryVerdictTest {
                 "LOWERED_AGAINST_LID",
                 "LID_ON_A_SLOPE",
                 "COUNT_NOT_POSSIBLE",
+                "RABBET_THROUGH_WALL",
+                "RABBET_OVER_HALF",
+                "CORNER_OPEN",
+                "APPLIED_SOLID",
                 "HAIR_OVER_KERF",
                 "NO_HAND_SAW",
                 "BLANK_TOO_SHORT",

@@ -39,6 +39,8 @@ class PlanSchemaTest {
     private static final Map<Class<?>, String> KINDS = Map.of(
             Bottom.None.class, "NONE",
             Bottom.Captured.class, "CAPTURED",
+            Bottom.Rabbeted.class, "RABBETED",
+            Bottom.Applied.class, "APPLIED",
             Lid.Open.class, "NONE",
             Lid.Sliding.class, "SLIDING");
     private static final ObjectMapper JSON = JsonRules.mapper();

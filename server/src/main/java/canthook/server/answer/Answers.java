@@ -3,6 +3,7 @@ package canthook.server.answer;
 import canthook.cutlist.CutList;
 import canthook.cutlist.SawCut;
 import canthook.figure.BlankFigure;
+import canthook.figure.BottomFigures;
 import canthook.figure.CornerFigures;
 import canthook.figure.Figure;
 import canthook.figure.FitFigures;
@@ -383,6 +384,9 @@ public final class Answers {
             case FIT -> List.of(FitFigures.joint(worked), MoveFigure.of(worked), FitFigures.band(worked));
             case BOTTOM, LID -> {
                 List<Figure> figures = new ArrayList<>(PanelFigures.all(worked, place.id(), day));
+                if (place == Place.BOTTOM) {
+                    figures.addAll(BottomFigures.all(worked, day));
+                }
                 figures.add(YearFigure.of(worked));
                 yield figures;
             }

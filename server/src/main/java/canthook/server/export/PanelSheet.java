@@ -1,5 +1,6 @@
 package canthook.server.export;
 
+import canthook.figure.BottomFigures;
 import canthook.figure.Figure;
 import canthook.figure.PanelFigures;
 import canthook.planner.WorkedPlan;
@@ -12,14 +13,31 @@ final class PanelSheet {
     private PanelSheet() {}
 
     static void fill(Sheet sheet, WorkedPlan worked) throws IOException {
-        List<SheetWords.Panel> panels = SheetWords.of(worked).panels();
-        List<Figure> figures = PanelFigures.onPaper(worked);
-        if (panels.isEmpty()) {
-            sheet.written("This box has no panel in a groove.", 10);
+        SheetWords words = SheetWords.of(worked);
+        List<SheetWords.Panel> panels = words.panels();
+        if (panels.isEmpty() && words.loose().isEmpty()) {
+            sheet.written("This box has neither bottom nor lid.", 10);
         }
+        for (SheetWords.Panel loose : words.loose()) {
+            loose(sheet, loose, BottomFigures.onPaper(worked));
+        }
+        List<Figure> figures = PanelFigures.onPaper(worked);
         for (int i = 0; i < panels.size(); i++) {
             panel(sheet, panels.get(i), figures.subList(3 * i, 3 * i + 3));
         }
+    }
+
+    /** In no groove: as it is cut, and the section. */
+    private static void loose(Sheet sheet, SheetWords.Panel panel, List<Figure> drawn) throws IOException {
+        sheet.room(112);
+        sheet.heading(panel.name());
+        double top = sheet.y();
+        double end = Sheet.EDGE + sheet.wide();
+        double high = sheet.page().figure(drawn.get(0), Sheet.EDGE, top, 96, 52);
+        sheet.at(Math.max(top + high, sheet.numbers(Sheet.EDGE + 106, end, top + 6, panel.lines())) + 3);
+        sheet.down(sheet.page().figure(drawn.get(1), Sheet.EDGE, sheet.y(), 90, 44) + 4);
+        sheet.written("The section is drawn on the driest day.", 9);
+        sheet.down(4);
     }
 
     private static void panel(Sheet sheet, SheetWords.Panel panel, List<Figure> drawn) throws IOException {

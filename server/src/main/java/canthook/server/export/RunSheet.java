@@ -55,6 +55,10 @@ final class RunSheet {
         }
         sheet.heading("After the joint");
         jobs(Jobs.When.AFTER_JOINT);
+        if (Jobs.of(worked).stream().anyMatch(job -> job.when() == Jobs.When.AFTER_GLUE)) {
+            sheet.heading("Once the glue has set");
+            jobs(Jobs.When.AFTER_GLUE);
+        }
     }
 
     private void settings() throws IOException {

@@ -72,7 +72,19 @@ public class ApiDescription {
     @Bean
     OpenApiCustomizer kindsOfFamilies() {
         return api -> {
-            Map.of("None", "NONE", "Captured", "CAPTURED", "Open", "NONE", "Sliding", "SLIDING")
+            Map.of(
+                            "None",
+                            "NONE",
+                            "Captured",
+                            "CAPTURED",
+                            "Rabbeted",
+                            "RABBETED",
+                            "Applied",
+                            "APPLIED",
+                            "Open",
+                            "NONE",
+                            "Sliding",
+                            "SLIDING")
                     .forEach((name, kind) -> withKind(api, name, kind));
             api.getComponents().getSchemas().remove("Bottom");
             api.getComponents().getSchemas().remove("Lid");

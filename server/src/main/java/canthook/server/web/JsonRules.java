@@ -169,7 +169,9 @@ public class JsonRules {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Bottom.None.class, name = "NONE"),
-        @JsonSubTypes.Type(value = Bottom.Captured.class, name = "CAPTURED")
+        @JsonSubTypes.Type(value = Bottom.Captured.class, name = "CAPTURED"),
+        @JsonSubTypes.Type(value = Bottom.Rabbeted.class, name = "RABBETED"),
+        @JsonSubTypes.Type(value = Bottom.Applied.class, name = "APPLIED")
     })
     private interface BottomKinds {}
 

@@ -1,0 +1,177 @@
+package canthook.figure;
+
+import canthook.bottom.AppliedBottom;
+import canthook.bottom.RabbetedBottom;
+import canthook.bottom.WorkedBottom;
+import canthook.figure.Figure.Side;
+import canthook.length.LengthDisplay;
+import canthook.panel.PanelDay;
+import canthook.planner.WorkedPlan;
+import canthook.working.Worked;
+import java.util.List;
+
+/** Bottoms that sit in no groove: the section on any day of the year, one edge of it magnified, the panel as it is cut. */
+public final class BottomFigures {
+    private BottomFigures() {}
+
+    /** All drawings of such a bottom on a day of the year; none of a captured one, which {@link PanelFigures} draws, or without one. */
+    public static List<Figure> all(WorkedPlan worked, double day) {
+        return worked.bottom()
+                .fold(new WorkedBottom.Kinds<>(
+                        none -> List.of(),
+                        captured -> List.of(),
+                        rabbeted ->
+                                drawn(worked, rabbeted, section(worked, rabbeted, day), edge(worked, rabbeted, day)),
+                        applied -> drawn(worked, applied, section(worked, applied, day), edge(worked, applied, day))));
+    }
+
+    private static List<Figure> drawn(WorkedPlan worked, WorkedBottom bottom, Figure section, Figure edge) {
+        return List.of(section, edge, PanelFigures.flat(worked, bottom.pieces().get(0), "panel"));
+    }
+
+    /** On paper: the panel as it is cut, and its section on the driest day. */
+    public static List<Figure> onPaper(WorkedPlan worked) {
+        List<Figure> drawn = all(worked, 0);
+        return drawn.isEmpty() ? drawn : List.of(drawn.get(2), drawn.get(0));
+    }
+
+    private static Figure section(WorkedPlan worked, RabbetedBottom bottom, double day) {
+        Drawing d = drawing(worked, "bottom-section", "Section through both walls, to scale");
+        double opening = bottom.across().opening().length().mm();
+        double t = wall(worked);
+        double height = worked.fingers().wall().length().mm();
+        double w = bottom.rabbet().length().mm();
+        double deep = bottom.thickness().length().mm();
+        walls(d, opening, t, height);
+        d.rect("groove", -w, height - deep, w, deep);
+        d.rect("groove", opening, height - deep, w, deep);
+        PanelDay now = bottom.on(day, worked.year());
+        d.rect("panel", -w, height - deep, now.width().length().mm(), deep, "panel");
+        d.across(0, opening, height, Side.BELOW, 0, bottom.across().opening());
+        air(
+                d,
+                worked,
+                opening,
+                height,
+                now.air(),
+                bottom.across().movements().wood().isSheet());
+        d.line("reference-edge", -t, height, -w, height);
+        d.line("reference-edge", opening + w, height, opening + t, height);
+        return d.done();
+    }
+
+    private static Figure section(WorkedPlan worked, AppliedBottom bottom, double day) {
+        Drawing d = drawing(worked, "bottom-section", "Section through both walls, to scale");
+        double t = wall(worked);
+        double outside = bottom.outsideAcross().length().mm();
+        double opening = outside - 2 * t;
+        double height = worked.fingers().wall().length().mm();
+        double deep = bottom.thickness().length().mm();
+        AppliedBottom.Day now = bottom.on(day, worked.year());
+        walls(d, opening, t, height);
+        panel(
+                d,
+                bottom,
+                -t - now.stands().length().mm(),
+                height,
+                outside + 2 * now.stands().length().mm(),
+                deep);
+        d.across(-t, opening + t, height + deep, Side.BELOW, 0, bottom.outsideAcross());
+        air(d, worked, opening, height, now.air(), bottom.movement().of().wood().isSheet());
+        d.line("reference-edge", -t, height, 0, height);
+        d.line("reference-edge", opening, height, opening + t, height);
+        return d.done();
+    }
+
+    /** With its bevel, if it has one: the lower face is smaller. */
+    private static void panel(Drawing d, AppliedBottom bottom, double x, double y, double wide, double deep) {
+        double in = deep * Math.tan(Math.toRadians(bottom.choice().bevel()));
+        if (in <= 0 || 2 * in >= wide) {
+            d.rect("panel", x, y, wide, deep, "panel");
+        } else {
+            d.shape("panel", "panel", x, y, x + wide, y, x + wide - in, y + deep, x + in, y + deep);
+        }
+    }
+
+    private static Figure edge(WorkedPlan worked, RabbetedBottom bottom, double day) {
+        LengthDisplay display = worked.plan().display();
+        Drawing d = drawing(worked, "bottom-grooves", "Both rabbets, magnified");
+        double t = wall(worked);
+        double w = bottom.rabbet().length().mm();
+        double deep = bottom.thickness().length().mm();
+        double around = Math.max(w, deep);
+        double shown = w * 5;
+        PanelDay now = bottom.on(day, worked.year());
+        double gap = now.gap().length().mm();
+        for (double x : new double[] {-t, shown}) {
+            d.rect("end-grain", x, -around, t, around + deep);
+        }
+        d.rect("groove", -w, 0, w, deep);
+        d.rect("groove", shown, 0, w, deep);
+        d.rect("panel", -w, 0, shown + 2 * w - gap, deep, "panel");
+        d.note(
+                shown + w - Math.max(0, gap) / 2,
+                -around * 0.35,
+                now.gap().text(display) + " gap",
+                "gap-label",
+                "middle",
+                now.gap());
+        d.note(shown / 2, -around * 0.35, now.held().text(display) + " held", "held", "middle", now.held());
+        d.upright(-w, 0, deep, Side.LEFT, 0, bottom.thickness());
+        d.across(-w, 0, deep, Side.BELOW, 0, bottom.rabbet());
+        d.line("break", shown / 2 - 1, -around * 0.1, shown / 2 - 1, deep);
+        d.line("break", shown / 2 + 1, -around * 0.1, shown / 2 + 1, deep);
+        d.line("reference-edge", -t, deep, -w, deep);
+        d.line("reference-edge", shown + w, deep, shown + t, deep);
+        return d.done();
+    }
+
+    private static Figure edge(WorkedPlan worked, AppliedBottom bottom, double day) {
+        LengthDisplay display = worked.plan().display();
+        Drawing d = drawing(worked, "bottom-grooves", "Both edges, magnified");
+        double t = wall(worked);
+        double deep = bottom.thickness().length().mm();
+        double shown = t * 2.2;
+        AppliedBottom.Day now = bottom.on(day, worked.year());
+        double stands = now.stands().length().mm();
+        for (double x : new double[] {-t, shown}) {
+            d.rect("end-grain", x, -t * 1.2, t, t * 1.2);
+        }
+        panel(d, bottom, -t - stands, 0, shown + 2 * t + 2 * stands, deep);
+        d.note(
+                shown + t,
+                -t * 1.5,
+                now.stands().text(display) + (stands < 0 ? " in" : " out"),
+                "gap-label",
+                "middle",
+                now.stands());
+        d.upright(-t, 0, deep, Side.LEFT, 0, bottom.thickness());
+        d.reach(0, -t * 1.9);
+        d.line("break", shown / 2 - 1, -1, shown / 2 - 1, deep + 1);
+        d.line("break", shown / 2 + 1, -1, shown / 2 + 1, deep + 1);
+        return d.done();
+    }
+
+    private static Drawing drawing(WorkedPlan worked, String id, String title) {
+        return new Drawing(id, title, worked.plan().display());
+    }
+
+    private static double wall(WorkedPlan worked) {
+        return worked.size().finalThickness().length().mm();
+    }
+
+    private static void walls(Drawing d, double opening, double t, double height) {
+        d.rect("end-grain", -t, 0, t, height);
+        d.rect("end-grain", opening, 0, t, height);
+    }
+
+    private static void air(Drawing d, WorkedPlan worked, double opening, double height, Worked air, boolean sheet) {
+        d.note(
+                opening / 2,
+                height * 0.45,
+                (sheet ? "air at " : "wood at ") + air.text(worked.plan().display()),
+                "quiet",
+                "middle",
+                air);
+    }
+}
