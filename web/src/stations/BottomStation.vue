@@ -53,6 +53,7 @@ const follows = [
   'screw-reach',
   'lower-along',
   'lower-across',
+  'total-height',
   'inside-height'
 ]
   .map((name) => `bottom.${name}`)
@@ -80,7 +81,11 @@ const follows = [
         <NumberRow v-if="bench.numbers.has('bottom.rounded-to')" id="bottom.rounded-to" />
         <NumberRow v-if="bench.numbers.has('bottom.slot')" id="bottom.slot" />
         <NumberRow v-if="applied" id="bottom.stands-in" />
-        <NumberRow v-else id="bottom.engagement-slid" label="Held on the driest day" />
+        <NumberRow
+          v-else
+          id="bottom.engagement-slid"
+          :label="rabbeted ? 'On its rabbet, driest day' : 'Held on the driest day'"
+        />
       </template>
       <p v-else>No bottom.</p>
     </template>

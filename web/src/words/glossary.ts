@@ -68,6 +68,7 @@ export const glossary: TradeWord[] = [
   {
     word: 'slot',
     forms: ['slot', 'slots'],
+    when: /^(?!.*screw)/i,
     says: 'What the cutter takes away. A finger of the mate enters it.',
     picture: [...comb(30, 26, 6), ...measure(30, 50, 22, 'slot')]
   },

@@ -22,6 +22,7 @@ import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.walls.Asks;
+import canthook.walls.WallDemands;
 import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
@@ -34,7 +35,7 @@ import org.jspecify.annotations.Nullable;
  * A bottom under the walls: cut oversize, fixed, trimmed flush or bevelled.
  *
  * <pre>
- * asks of the walls: nothing; things stand inside it, at the walls' bottom edge
+ * asks of the walls: its thickness of a place's height; things stand inside it, at the walls' bottom edge
  * cut         = outside + 2 · oversize, both ways
  * lower face  = outside − 2 · t · tan(bevel)
  * solid wood, screwed along the walls its grain runs beside, each screw r from the middle:
@@ -63,11 +64,15 @@ public record AppliedBottom(
         implements WorkedBottom {
     private static final Length LOOSE = Length.mm(0.5);
 
-    static Asks asks() {
-        return Asks.NOTHING;
+    /** Nothing of the walls but that they leave it its share of a place's height. */
+    static Asks asks(Applied bottom) {
+        Worksheet sheet = new Worksheet("bottom");
+        Worked thickness =
+                sheet.decided("thickness", "t", "Panel thickness", Show.LAYOUT, bottom.thickness(), "bottom.thickness");
+        return new Asks(List.of(), null, null, null, null, thickness, sheet.numbers());
     }
 
-    static AppliedBottom of(Applied choice, BoxPlan plan, SizedBox box, Ladder ladder, Year year) {
+    static AppliedBottom of(Applied choice, BoxPlan plan, WallDemands walls, SizedBox box, Ladder ladder, Year year) {
         Worksheet sheet = new Worksheet("bottom");
         boolean lengthwise = choice.grain() == Grain.ALONG_LENGTH;
         Worked outAcross = lengthwise ? box.outsideWidth() : box.outsideLength();
@@ -132,6 +137,13 @@ public record AppliedBottom(
                 Show.LAYOUT,
                 ladder.wall().times(1),
                 "The whole wall: the panel lies under it.");
+        sheet.work(
+                "total-height",
+                "Hₜ",
+                "Height with the bottom",
+                Show.LAYOUT,
+                ladder.wall().plus(thickness),
+                "The wall, and the panel under it.");
         Verdicts verdicts = new Verdicts("bottom");
         judge(choice, plan, lowerAcross, lowerAlong, glued, verdicts);
         return new AppliedBottom(
@@ -204,21 +216,27 @@ public record AppliedBottom(
     /**
      * The panel under the walls on a day of the year.
      *
-     * @param stands out over the walls at each side; in when negative
+     * @param stands out over the walls at each side, or in
      */
-    public record Day(Worked air, Worked stands, List<Worked> numbers) {}
+    public record Day(Worked air, Worked stands, boolean out, List<Worked> numbers) {
+        /** How far its edge is from the wall's face: out is more. */
+        public double outMm() {
+            return out ? stands.length().mm() : -stands.length().mm();
+        }
+    }
 
     public Day on(double day, Year year) {
         Worksheet sheet = new Worksheet("bottom");
         PanelDay.Moved moved = PanelDay.moved(sheet, movement.of(), year, day);
+        boolean out = moved.change().number() >= 0;
         Worked stands = sheet.work(
                 "day-stands",
                 "a",
-                "Stands out over the walls this day, each side",
+                (out ? "Stands out over" : "Stands in from") + " the walls this day, each side",
                 Show.FIT,
-                outsideAcross.times(moved.change()).over(2),
-                "Trimmed flush today; half of what it moved since is at each side. Less than nothing: it stands in.");
-        return new Day(moved.air(), stands, sheet.numbers());
+                Term.absolute(outsideAcross.times(moved.change())).over(2),
+                "Trimmed flush today; half of what it moved since is at each side.");
+        return new Day(moved.air(), stands, out, sheet.numbers());
     }
 
     @Override

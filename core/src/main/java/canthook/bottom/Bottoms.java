@@ -27,10 +27,7 @@ public final class Bottoms {
     public static Asks asks(BoxPlan plan) {
         return plan.bottom()
                 .fold(new Kinds<>(
-                        none -> Asks.NOTHING,
-                        CapturedBottom::asks,
-                        RabbetedBottom::asks,
-                        applied -> AppliedBottom.asks()));
+                        none -> Asks.NOTHING, CapturedBottom::asks, RabbetedBottom::asks, AppliedBottom::asks));
     }
 
     /** The bottom worked out; nothing follows without one, or where the walls leave no room between them. */
@@ -44,7 +41,7 @@ public final class Bottoms {
                         none -> new NoBottom(),
                         captured -> CapturedBottom.of(captured, plan, walls, box, ladder, year, rules),
                         rabbeted -> RabbetedBottom.of(rabbeted, plan, walls, box, ladder, year, rules),
-                        applied -> AppliedBottom.of(applied, plan, box, ladder, year)));
+                        applied -> AppliedBottom.of(applied, plan, walls, box, ladder, year)));
     }
 
     /** No bottom; what was said of it is remembered. */

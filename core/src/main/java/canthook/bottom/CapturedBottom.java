@@ -86,6 +86,7 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                 null,
                 null,
                 null,
+                null,
                 sheet.numbers());
     }
 

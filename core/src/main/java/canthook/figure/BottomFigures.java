@@ -133,7 +133,7 @@ public final class BottomFigures {
         double deep = bottom.thickness().length().mm();
         double shown = t * 2.2;
         AppliedBottom.Day now = bottom.on(day, worked.year());
-        double stands = now.stands().length().mm();
+        double stands = now.outMm();
         for (double x : new double[] {-t, shown}) {
             d.rect("end-grain", x, -t * 1.2, t, t * 1.2);
         }
@@ -141,7 +141,7 @@ public final class BottomFigures {
         d.note(
                 shown + t,
                 -t * 1.5,
-                now.stands().text(display) + (stands < 0 ? " in" : " out"),
+                "stands " + (now.out() ? "out " : "in ") + now.stands().text(display),
                 "gap-label",
                 "middle",
                 now.stands());

@@ -110,6 +110,7 @@ public record SlidingLid(
                 width,
                 lower,
                 new LowWalls(low, line, false, LowWalls.By.LID),
+                null,
                 sheet.numbers());
     }
 

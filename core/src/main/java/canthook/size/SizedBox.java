@@ -202,8 +202,22 @@ public record SizedBox(
                     Show.LAYOUT,
                     opening.clearHeight(),
                     "size.opening.clearHeight");
-            return sheet.work(
-                    "height", "H", label, Show.LAYOUT, place.minus(clear), "The place less the room to leave above.");
+            Worked below = walls.below();
+            return below == null
+                    ? sheet.work(
+                            "height",
+                            "H",
+                            label,
+                            Show.LAYOUT,
+                            place.minus(clear),
+                            "The place less the room to leave above.")
+                    : sheet.work(
+                            "height",
+                            "H",
+                            label,
+                            Show.LAYOUT,
+                            place.minus(clear).minus(below),
+                            "The place less the room to leave above and the bottom that lies under the walls.");
         }
         if (wish.from() == From.CONTENTS && room != null) {
             Term needed = room.height().times(1);

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param takes height it takes over what stands in the box; null when it takes none
  * @param under height that what stands in the box may not pass; null when nothing passes over
  * @param low walls it lowers; null when none
+ * @param below what of it lies under the walls and takes of a place's height; null when nothing does
  * @param numbers it worked out for this, in order
  */
 public record Asks(
@@ -21,7 +22,8 @@ public record Asks(
         @Nullable Term takes,
         @Nullable Worked under,
         @Nullable LowWalls low,
+        @Nullable Worked below,
         List<Worked> numbers) {
     /** Nothing at all. */
-    public static final Asks NOTHING = new Asks(List.of(), null, null, null, null, List.of());
+    public static final Asks NOTHING = new Asks(List.of(), null, null, null, null, null, List.of());
 }

@@ -30,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param takes height over the contents that the lid takes; null for none
  * @param under height the contents may not pass; null for no limit
  * @param low walls lower than the rest; null when all are of one height
+ * @param below what lies under the walls; null when nothing does
  */
 public record WallDemands(
         List<GrooveAsked> grooves,
@@ -37,6 +38,7 @@ public record WallDemands(
         @Nullable Term takes,
         @Nullable Worked under,
         @Nullable LowWalls low,
+        @Nullable Worked below,
         List<Worked> numbers,
         List<Verdict> verdicts) {
     /** Closer than this, two heights count as one. */
@@ -74,6 +76,7 @@ public record WallDemands(
                 lid.takes(),
                 lid.under(),
                 low,
+                bottom.below(),
                 List.copyOf(numbers),
                 verdicts.all());
     }
