@@ -22,14 +22,18 @@ const bottom = computed(() => bench.plan?.bottom)
 const captured = computed(() => (bottom.value?.kind === 'CAPTURED' ? bottom.value : null))
 const rabbeted = computed(() => (bottom.value?.kind === 'RABBETED' ? bottom.value : null))
 const applied = computed(() => (bottom.value?.kind === 'APPLIED' ? bottom.value : null))
-const panel = computed(() => captured.value ?? rabbeted.value ?? applied.value)
+const slats = computed(() => (bottom.value?.kind === 'SLATS' ? bottom.value : null))
+const panel = computed(() => captured.value ?? rabbeted.value ?? applied.value ?? slats.value)
+type Kind = 'NONE' | 'CAPTURED' | 'RABBETED' | 'APPLIED' | 'SLATS'
 const hints = {
   NONE: '',
   CAPTURED: 'Section across the panel’s grain, and both grooves magnified. Slide the season.',
   RABBETED:
     'Cut once the box is glued up. Section across the panel’s grain, both rabbets magnified. Slide the season.',
   APPLIED:
-    'Fixed under the walls, then trimmed. Section across the panel’s grain, both edges magnified. Slide the season.'
+    'Fixed under the walls, then trimmed. Section across the panel’s grain, both edges magnified. Slide the season.',
+  SLATS:
+    'Side by side in a groove of two walls: from above, and two of them end on, magnified. Slide the season.'
 }
 const cautions = {
   NONE: '',
@@ -38,9 +42,22 @@ const cautions = {
   RABBETED:
     "Bearing cutter: several light passes, feed against the cutter's turn, the box clamped down, unplug to change the bit. The machine's manual, local rules and trained people come first.",
   APPLIED:
-    "Trimming: the bearing on the wall, feed against the cutter's turn; at the saw keep the guard on and hands clear of the tilted blade. The machine's manual, local rules and trained people come first."
+    "Trimming: the bearing on the wall, feed against the cutter's turn; at the saw keep the guard on and hands clear of the tilted blade. The machine's manual, local rules and trained people come first.",
+  SLATS:
+    "Narrow slats: rip them from a wider board with a push stick, rabbet them with feather boards before they are cut to length. The machine's manual, local rules and trained people come first."
 }
+const boxes = computed(() => {
+  if (captured.value) return [{ field: 'pinned', label: 'Pinned at its centre', on: captured.value.pinned }]
+  if (!slats.value) return []
+  return [
+    { field: 'lapped', label: 'Each laps over the next', on: slats.value.lapped },
+    { field: 'pinned', label: 'Each pinned at its middle', on: slats.value.pinned },
+    { field: 'atWalls', label: 'A gap at the walls too', on: slats.value.atWalls }
+  ]
+})
 const follows = [
+  'gaps',
+  'bare',
   'least-engagement',
   'gap',
   'engagement-centred',
@@ -76,13 +93,21 @@ const follows = [
     </template>
     <template #answers>
       <template v-if="panel">
-        <NumberRow id="bottom.cut" label="Cut the bottom, across" strong />
+        <NumberRow
+          id="bottom.cut"
+          :label="slats ? 'Cut each slat, across' : 'Cut the bottom, across'"
+          strong
+        />
         <NumberRow id="bottom.along" label="and along its grain" strong />
+        <template v-if="slats">
+          <NumberRow id="bottom.gap-driest" />
+          <NumberRow v-if="bench.numbers.has('bottom.lap')" id="bottom.lap" />
+        </template>
         <NumberRow v-if="bench.numbers.has('bottom.rounded-to')" id="bottom.rounded-to" />
         <NumberRow v-if="bench.numbers.has('bottom.slot')" id="bottom.slot" />
         <NumberRow v-if="applied" id="bottom.stands-in" />
         <NumberRow
-          v-else
+          v-else-if="!slats"
           id="bottom.engagement-slid"
           :label="rabbeted ? 'On its rabbet, driest day' : 'Held on the driest day'"
         />
@@ -97,12 +122,18 @@ const follows = [
           { value: 'NONE', label: 'none' },
           { value: 'CAPTURED', label: 'captured in a groove' },
           { value: 'RABBETED', label: 'in a rabbet, after the glue' },
-          { value: 'APPLIED', label: 'under the walls' }
+          { value: 'APPLIED', label: 'under the walls' },
+          { value: 'SLATS', label: 'slats' }
         ]"
-        @choose="(kind) => bench.begin(`BOTTOM_${kind as 'NONE' | 'CAPTURED' | 'RABBETED' | 'APPLIED'}`)"
+        @choose="(kind) => bench.begin(`BOTTOM_${kind as Kind}`)"
       />
       <template v-if="panel">
-        <PanelFields of="bottom" wood="Wood of the panel" thickness="Panel thickness" />
+        <PanelFields
+          of="bottom"
+          :wood="slats ? 'Wood of the slats' : 'Wood of the panel'"
+          :thickness="slats ? 'Slat thickness' : 'Panel thickness'"
+        />
+        <PlainField v-if="slats" label="Slats" field="bottom.count" unit="" whole />
         <ChoiceField
           v-if="rabbeted"
           label="Its round corners"
@@ -114,7 +145,7 @@ const follows = [
           @choose="bench.set('bottom.corners', $event)"
         />
         <TheRest>
-          <GrooveFields v-if="captured" of="bottom" />
+          <GrooveFields v-if="captured || slats" of="bottom" />
           <template v-else-if="rabbeted">
             <PlanLength label="Rabbet, into the walls" field="bottom.rabbet" />
             <PlanLength label="Radius the cutter leaves" field="bottom.radius" />
@@ -136,15 +167,17 @@ const follows = [
             <PlanLength label="Gap at the wettest" field="bottom.gap" house="bottom.gap" fine />
             <PlanLength label="End fit" field="bottom.endFit" house="bottom.end-fit" fine />
           </template>
-          <div v-if="captured" class="pinned">
-            <Checkbox
-              :model-value="captured.pinned"
-              binary
-              input-id="pinned"
-              @update:model-value="bench.set('bottom.pinned', $event)"
-            />
-            <label for="pinned">Pinned at its centre</label>
-          </div>
+          <template v-for="box in boxes" :key="box.field">
+            <div class="pinned">
+              <Checkbox
+                :model-value="box.on"
+                binary
+                :input-id="box.field"
+                @update:model-value="bench.set(`bottom.${box.field}`, $event)"
+              />
+              <label :for="box.field">{{ box.label }}</label>
+            </div>
+          </template>
         </TheRest>
         <TheRest title="Moisture and air"><SeasonFields /></TheRest>
         <AssumedMark :of="['HOME']" what="Where it will live is" />

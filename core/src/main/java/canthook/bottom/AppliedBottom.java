@@ -6,6 +6,7 @@ import canthook.fingers.Ladder;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.panel.CutPiece;
+import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
 import canthook.panel.PanelDay;
 import canthook.panel.PanelWidth;
@@ -242,6 +243,11 @@ public record AppliedBottom(
     @Override
     public List<Worked> numbersOn(double day, Year year) {
         return on(day, year).numbers();
+    }
+
+    @Override
+    public List<GrooveRun> grooves() {
+        return List.of();
     }
 
     @Override

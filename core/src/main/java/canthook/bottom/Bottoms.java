@@ -27,7 +27,11 @@ public final class Bottoms {
     public static Asks asks(BoxPlan plan) {
         return plan.bottom()
                 .fold(new Kinds<>(
-                        none -> Asks.NOTHING, CapturedBottom::asks, RabbetedBottom::asks, AppliedBottom::asks));
+                        none -> Asks.NOTHING,
+                        CapturedBottom::asks,
+                        RabbetedBottom::asks,
+                        AppliedBottom::asks,
+                        SlattedBottom::asks));
     }
 
     /** The bottom worked out; nothing follows without one, or where the walls leave no room between them. */
@@ -41,7 +45,8 @@ public final class Bottoms {
                         none -> new NoBottom(),
                         captured -> CapturedBottom.of(captured, plan, walls, box, ladder, year, rules),
                         rabbeted -> RabbetedBottom.of(rabbeted, plan, walls, box, ladder, year, rules),
-                        applied -> AppliedBottom.of(applied, plan, walls, box, ladder, year)));
+                        applied -> AppliedBottom.of(applied, plan, walls, box, ladder, year),
+                        slats -> SlattedBottom.of(slats, plan, walls, box, ladder, year, rules)));
     }
 
     /** No bottom; what was said of it is remembered. */
@@ -80,6 +85,28 @@ public final class Bottoms {
         Bottom was = plan.bottom();
         return plan.with(new Bottom.Applied(
                 stuff(was), thickness(was), USUAL_OVERSIZE, 0, grain(was), was.gap(), was.endFit(), was.groove()));
+    }
+
+    /** Slats of about six times their thickness, of the solid wood of the walls where the panel was a sheet. */
+    public static BoxPlan slats(BoxPlan plan, SizedBox box, HouseRules rules) {
+        Bottom was = plan.bottom();
+        Length thickness = thickness(was);
+        Length depth = half(box, rules);
+        Groove groove = was.groove() == null ? new Groove(thickness, depth, depth) : was.groove();
+        Length opening = box.insideLength().length();
+        long count = Math.max(2, Math.min(60, opening.nanometres() / (6 * thickness.nanometres())));
+        Stuff said = stuff(was);
+        return plan.with(new Bottom.Slats(
+                said.known().isSheet() ? plan.walls() : said,
+                thickness,
+                groove,
+                Grain.ALONG_WIDTH,
+                (int) count,
+                false,
+                false,
+                true,
+                null,
+                was.endFit()));
     }
 
     private static Stuff stuff(Bottom was) {

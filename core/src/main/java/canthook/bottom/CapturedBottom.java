@@ -11,6 +11,7 @@ import canthook.length.Precision;
 import canthook.panel.CutPiece;
 import canthook.panel.GrooveEnds;
 import canthook.panel.GrooveJudge;
+import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
 import canthook.panel.PanelLength;
 import canthook.panel.PanelWidth;
@@ -220,6 +221,11 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
     @Override
     public List<Worked> numbersOn(double day, Year year) {
         return held.on(day, year).numbers();
+    }
+
+    @Override
+    public List<GrooveRun> grooves() {
+        return List.of(held.run());
     }
 
     @Override

@@ -2,6 +2,7 @@ package canthook.bottom;
 
 import canthook.length.LengthDisplay;
 import canthook.panel.CutPiece;
+import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
 import canthook.panel.Step;
 import canthook.seasons.Year;
@@ -21,6 +22,11 @@ public record NoBottom() implements WorkedBottom {
     @Override
     public Optional<HeldPanel> panel() {
         return Optional.empty();
+    }
+
+    @Override
+    public List<GrooveRun> grooves() {
+        return List.of();
     }
 
     @Override

@@ -7,6 +7,7 @@ import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.panel.CutPiece;
+import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
 import canthook.panel.PanelDay;
 import canthook.panel.PanelLength;
@@ -243,6 +244,11 @@ public record RabbetedBottom(
     @Override
     public List<Worked> numbersOn(double day, Year year) {
         return on(day, year).numbers();
+    }
+
+    @Override
+    public List<GrooveRun> grooves() {
+        return List.of();
     }
 
     @Override

@@ -2,10 +2,12 @@ package canthook.figure;
 
 import canthook.bottom.AppliedBottom;
 import canthook.bottom.RabbetedBottom;
+import canthook.bottom.SlattedBottom;
 import canthook.bottom.WorkedBottom;
 import canthook.figure.Figure.Side;
 import canthook.length.LengthDisplay;
 import canthook.panel.PanelDay;
+import canthook.plan.Bottom.Grain;
 import canthook.planner.WorkedPlan;
 import canthook.working.Worked;
 import java.util.List;
@@ -22,7 +24,11 @@ public final class BottomFigures {
                         captured -> List.of(),
                         rabbeted ->
                                 drawn(worked, rabbeted, section(worked, rabbeted, day), edge(worked, rabbeted, day)),
-                        applied -> drawn(worked, applied, section(worked, applied, day), edge(worked, applied, day))));
+                        applied -> drawn(worked, applied, section(worked, applied, day), edge(worked, applied, day)),
+                        slatted -> List.of(
+                                slats(worked, slatted, day),
+                                edges(worked, slatted, day),
+                                PanelFigures.ends(worked, slatted.run()))));
     }
 
     private static List<Figure> drawn(WorkedPlan worked, WorkedBottom bottom, Figure section, Figure edge) {
@@ -80,6 +86,73 @@ public final class BottomFigures {
         air(d, worked, opening, height, now.air(), bottom.movement().of().wood().isSheet());
         d.line("reference-edge", -t, height, 0, height);
         d.line("reference-edge", opening, height, opening + t, height);
+        return d.done();
+    }
+
+    /** From above: all slats with their gaps between the walls. */
+    private static Figure slats(WorkedPlan worked, SlattedBottom bottom, double day) {
+        Drawing d = drawing(worked, "bottom-section", "The slats from above, to scale");
+        boolean across = bottom.choice().grain() == Grain.ALONG_WIDTH;
+        double length = worked.size().insideLength().length().mm();
+        double width = worked.size().insideWidth().length().mm();
+        double t = worked.size().finalThickness().length().mm();
+        double e = worked.size().finalEndThickness().length().mm();
+        d.rect("wall-end-on-side", -e, width, length + 2 * e, t, "A");
+        d.rect("wall-end-on-side", -e, -t, length + 2 * e, t, "C");
+        d.rect("wall-end-on-end", length, 0, e, width, "B");
+        d.rect("wall-end-on-end", -e, 0, e, width, "D");
+        SlattedBottom.Day now = bottom.on(day, worked.year());
+        double wide = now.width().length().mm();
+        double gap = now.gap().length().mm();
+        double at = bottom.choice().atWalls() ? gap : 0;
+        for (int i = 0; i < bottom.choice().count(); i++) {
+            d.rect("panel", across ? at : 0, across ? 0 : at, across ? wide : length, across ? width : wide, "panel");
+            at += wide + gap;
+        }
+        if (across) {
+            d.across(0, length, width + t, Side.BELOW, 0, bottom.opening());
+        } else {
+            d.upright(-e, 0, width, Side.LEFT, 0, bottom.opening());
+        }
+        return d.done();
+    }
+
+    /** Two slats and the gap between them, magnified, with their lap. */
+    private static Figure edges(WorkedPlan worked, SlattedBottom bottom, double day) {
+        LengthDisplay display = worked.plan().display();
+        Drawing d = drawing(worked, "bottom-grooves", "Two slats, end on, magnified");
+        double thick = bottom.run().groove().panel().length().mm();
+        SlattedBottom.Day now = bottom.on(day, worked.year());
+        double gap = now.gap().length().mm();
+        Worked lap = bottom.lap();
+        double under = lap == null ? 0 : lap.length().mm();
+        double shown = Math.max(thick * 2.5, under * 1.6);
+        double half = thick / 2;
+        if (lap == null) {
+            d.rect("panel", -shown, 0, shown, thick, "panel");
+            d.rect("panel", gap, 0, shown, thick, "panel");
+        } else {
+            d.shape("panel", "panel", -shown, 0, 0, 0, 0, half, under, half, under, thick, -shown, thick);
+            d.shape(
+                    "panel",
+                    "panel",
+                    gap,
+                    0,
+                    gap + shown,
+                    0,
+                    gap + shown,
+                    thick,
+                    gap + under,
+                    thick,
+                    gap + under,
+                    half,
+                    gap,
+                    half);
+            d.across(0, under, thick, Side.BELOW, 0, lap);
+        }
+        d.note(gap / 2, -thick * 0.35, now.gap().text(display) + " gap", "gap-label", "middle", now.gap());
+        d.upright(-shown, 0, thick, Side.LEFT, 0, bottom.run().groove().panel());
+        d.reach(0, -thick * 0.8);
         return d.done();
     }
 

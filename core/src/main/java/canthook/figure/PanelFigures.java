@@ -5,6 +5,7 @@ import canthook.length.LengthDisplay;
 import canthook.panel.CutPiece;
 import canthook.panel.GrooveEnds.GrooveEnd;
 import canthook.panel.GrooveEnds.Run;
+import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
 import canthook.panel.PanelDay;
 import canthook.panel.PanelWidth;
@@ -23,7 +24,7 @@ public final class PanelFigures {
     /** All drawings of a bottom or a lid on a day of the year; none without one. */
     public static List<Figure> all(WorkedPlan worked, String of, double day) {
         return worked.panel(of)
-                .map(held -> List.of(section(worked, held, day), grooves(worked, held, day), ends(worked, held)))
+                .map(held -> List.of(section(worked, held, day), grooves(worked, held, day), ends(worked, held.run())))
                 .orElse(List.of());
     }
 
@@ -76,7 +77,7 @@ public final class PanelFigures {
         for (HeldPanel held : worked.panels()) {
             figures.add(flat(worked, CutPiece.of(held), role(held)));
             figures.add(section(worked, held, 0));
-            figures.add(ends(worked, held));
+            figures.add(ends(worked, held.run()));
         }
         return figures;
     }
@@ -168,7 +169,7 @@ public final class PanelFigures {
     }
 
     /** The four parts in plan with each groove end marked: through, stop, shows, open. */
-    public static Figure ends(WorkedPlan worked, HeldPanel held) {
+    public static Figure ends(WorkedPlan worked, GrooveRun held) {
         Drawing d = new Drawing(
                 held.of() + "-ends",
                 "Where the groove may run through",
@@ -176,8 +177,8 @@ public final class PanelFigures {
         double length = 60;
         double width = 42;
         double t = 9;
-        d.rect("wall-end-on-side", 0, width - t, length, t, "A");
-        d.rect("wall-end-on-side", 0, 0, length, t, "C");
+        d.rect(grooved(held, Part.A), 0, width - t, length, t, "A");
+        d.rect(grooved(held, Part.C), 0, 0, length, t, "C");
         d.rect(grooved(held, Part.B), length - t, t, t, width - 2 * t, "B");
         d.rect(grooved(held, Part.D), 0, t, t, width - 2 * t, "D");
         d.note(length / 2, width - t / 2 + 1, "A", "pencil", "middle", null);
@@ -226,9 +227,12 @@ public final class PanelFigures {
         return d.done();
     }
 
-    /** A wall the panel slides over has no groove and is drawn lower. */
-    private static String grooved(HeldPanel held, Part part) {
-        return held.groove().parts().contains(part) ? "wall-end-on-end" : "front";
+    /** A wall that has no groove, be it that the panel slides over it, is drawn lower. */
+    private static String grooved(GrooveRun held, Part part) {
+        if (!held.groove().parts().contains(part)) {
+            return "front";
+        }
+        return part.isSide() ? "wall-end-on-side" : "wall-end-on-end";
     }
 
     private static String role(Run run) {

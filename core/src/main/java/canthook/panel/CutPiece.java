@@ -30,6 +30,11 @@ public record CutPiece(
                 held.tongue());
     }
 
+    /** In a sentence: “the bottom”, “6 slats”. */
+    public String called() {
+        return count == 1 ? "the " + name : count + " " + name + "s";
+    }
+
     /** Its two sizes, the grain's first. */
     public String size(LengthDisplay display) {
         return along.text(display) + " × " + across.text(display);

@@ -26,6 +26,11 @@ public record HeldPanel(
         boolean pinned,
         List<GrooveEnd> ends) {
 
+    /** Its groove, as it is cut. */
+    public GrooveRun run() {
+        return new GrooveRun(of, groove, ends);
+    }
+
     /** Thickness of the panel itself. */
     public Worked thickness() {
         return groove.panel();

@@ -32,6 +32,7 @@ public sealed interface Bottom {
     Bounds RABBET = new Bounds("Rabbet's width", Length.mm(0.5), Length.mm(100));
     Bounds RADIUS = new Bounds("Radius the cutter leaves", Length.ZERO, Length.mm(50));
     Bounds OVERSIZE = new Bounds("Oversize each side", Length.ZERO, Length.mm(50));
+    Range COUNT = new Range("Slats", 2, 60, "");
     Range BEVEL = new Range("Bevel", 0, 60, "°");
 
     /**
@@ -193,12 +194,63 @@ public sealed interface Bottom {
         }
     }
 
+    /**
+     * Slats across two facing walls, each in a groove of them, with gaps that the year opens and closes.
+     *
+     * @param grain which way the slats run: along the length in grooves of the ends, along the width in grooves of the sides
+     * @param count how many
+     * @param atWalls whether a gap is left at each wall too
+     * @param lapped whether each laps over the next
+     * @param pinned each at its middle; loose ones slide together
+     * @param gap of each on the wettest day; null for the least there may be
+     */
+    record Slats(
+            Stuff stuff,
+            Length thickness,
+            Groove groove,
+            Grain grain,
+            int count,
+            boolean atWalls,
+            boolean lapped,
+            boolean pinned,
+            @Nullable Length gap,
+            @Nullable Length endFit)
+            implements Bottom {
+        public Slats {
+            Refused.ifMissing("stuff", "Bottom's wood", stuff);
+            THICKNESS.check("thickness", thickness);
+            Refused.ifMissing("groove", "Groove", groove);
+            Refused.ifMissing("grain", "Grain", grain);
+            COUNT.check("count", count);
+            GAP.unlessAbsent("gap", gap);
+            END_FIT.unlessAbsent("endFit", endFit);
+        }
+
+        @Override
+        public <T> T fold(Kinds<T> kinds) {
+            return kinds.slats().apply(this);
+        }
+
+        public Slats withCount(int changed) {
+            return new Slats(stuff, thickness, groove, grain, changed, atWalls, lapped, pinned, gap, endFit);
+        }
+
+        public Slats withGroove(Groove changed) {
+            return new Slats(stuff, thickness, changed, grain, count, atWalls, lapped, pinned, gap, endFit);
+        }
+
+        public Slats withPinned(boolean changed) {
+            return new Slats(stuff, thickness, groove, grain, count, atWalls, lapped, changed, gap, endFit);
+        }
+    }
+
     /** What is done with each kind; a new kind is a new part here, and the compiler names every reader. */
     record Kinds<T>(
             Function<None, T> none,
             Function<Captured, T> captured,
             Function<Rabbeted, T> rabbeted,
-            Function<Applied, T> applied) {}
+            Function<Applied, T> applied,
+            Function<Slats, T> slats) {}
 
     /** Reads the kind. */
     <T> T fold(Kinds<T> kinds);
@@ -224,7 +276,7 @@ public sealed interface Bottom {
 
     /** The same box without it, remembering what was said of it. */
     default None putAway() {
-        Boolean pinned = fold(new Kinds<>(None::pinned, Captured::pinned, r -> null, a -> null));
+        Boolean pinned = fold(new Kinds<>(None::pinned, Captured::pinned, r -> null, a -> null, Slats::pinned));
         return new None(stuff(), thickness(), groove(), grain(), pinned, gap(), endFit());
     }
 }

@@ -61,7 +61,8 @@ public final class PlanLengths {
                         none -> Map.of(),
                         captured -> Map.of(),
                         rabbeted -> Map.of("rabbet", rabbeted.rabbet(), "radius", rabbeted.radius()),
-                        applied -> Map.of("oversize", applied.oversize())))
+                        applied -> Map.of("oversize", applied.oversize()),
+                        slats -> Map.of()))
                 .forEach((field, length) -> put("bottom." + field, length));
     }
 

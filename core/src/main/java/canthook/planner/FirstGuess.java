@@ -38,6 +38,7 @@ public enum FirstGuess {
     BOTTOM_CAPTURED,
     BOTTOM_RABBETED,
     BOTTOM_APPLIED,
+    BOTTOM_SLATS,
     SCREW,
     LEAVES,
     PAPER;
@@ -66,6 +67,8 @@ public enum FirstGuess {
             case BOTTOM_RABBETED ->
                 Bottoms.rabbeted(plan, worked.size(), worked.shop().rules());
             case BOTTOM_APPLIED -> Bottoms.applied(plan);
+            case BOTTOM_SLATS ->
+                Bottoms.slats(plan, worked.size(), worked.shop().rules());
             case SCREW -> plan.with(plan.jig().with(plan.jig().screwOrUsual()));
             case LEAVES -> plan.with(plan.jig().with(leaves(plan, Leaves.USUAL)));
             case PAPER -> plan.with(plan.jig().with(leaves(plan, List.of())));

@@ -13,6 +13,7 @@ import canthook.jig.Jig;
 import canthook.lid.WorkedLid;
 import canthook.mates.MatesApart;
 import canthook.panel.CutPiece;
+import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
@@ -116,6 +117,13 @@ public record WorkedPlan(
         bottom.panel().ifPresent(panels::add);
         lid.panel().ifPresent(panels::add);
         return panels;
+    }
+
+    /** Every groove as it is cut, the bottom's before the lid's. */
+    public List<GrooveRun> grooves() {
+        List<GrooveRun> grooves = new ArrayList<>(bottom.grooves());
+        lid.panel().ifPresent(panel -> grooves.add(panel.run()));
+        return grooves;
     }
 
     /** Everything that is cut for bottom and lid. */

@@ -4,7 +4,7 @@ import canthook.length.LengthDisplay;
 import canthook.panel.CutPiece;
 import canthook.panel.GrooveEnds.GrooveEnd;
 import canthook.panel.GrooveEnds.Run;
-import canthook.panel.HeldPanel;
+import canthook.panel.GrooveRun;
 import canthook.panel.Step;
 import canthook.plan.Part;
 import canthook.planner.WorkedPlan;
@@ -61,7 +61,7 @@ public final class Jobs {
                             + (lid ? ", the lid line, before the joint is cut." : " before the joint is cut."),
                     low.line());
         }
-        for (HeldPanel panel : worked.panels()) {
+        for (GrooveRun panel : worked.grooves()) {
             jobs.add(new Job(
                     When.AFTER_JOINT,
                     groove(panel, display),
@@ -81,7 +81,7 @@ public final class Jobs {
             boolean tongue = !piece.edge().equals(piece.thickness());
             jobs.add(new Job(
                     When.AFTER_JOINT,
-                    "Cut the " + piece.name() + " " + piece.along().text(display) + " along the grain by "
+                    "Cut " + piece.called() + " " + piece.along().text(display) + " along the grain by "
                             + piece.across().text(display) + " across, "
                             + (tongue ? "edges " : "") + piece.edge().text(display) + " thick.",
                     piece.across().id()));
@@ -89,9 +89,9 @@ public final class Jobs {
         steps(jobs, worked, Step.When.BEFORE_GLUE, When.AFTER_JOINT);
         jobs.add(new Job(
                 When.AFTER_JOINT,
-                worked.panels().isEmpty()
+                worked.grooves().isEmpty()
                         ? "Dry-fit all four corners."
-                        : "Dry-fit all four corners with the panel in its groove.",
+                        : "Dry-fit all four corners with what goes into the grooves.",
                 wall.id()));
         steps(jobs, worked, Step.When.AFTER_GLUE, When.AFTER_GLUE);
         return List.copyOf(jobs);
@@ -107,7 +107,7 @@ public final class Jobs {
         jobs.add(new Job(When.BEFORE_JOINT, says, number.id()));
     }
 
-    private static String groove(HeldPanel panel, LengthDisplay display) {
+    private static String groove(GrooveRun panel, LengthDisplay display) {
         StringBuilder words = new StringBuilder("Groove for the " + panel.of() + ": "
                 + panel.groove().width().text(display) + " wide, "
                 + panel.groove().depth().text(display) + " deep, "
@@ -128,7 +128,7 @@ public final class Jobs {
     }
 
     /** Ends that stop, one sentence for each place they stop at. */
-    private static List<String> ends(HeldPanel panel, Run run, LengthDisplay display) {
+    private static List<String> ends(GrooveRun panel, Run run, LengthDisplay display) {
         return panel.ends().stream()
                 .filter(e -> e.run() == run && e.stopAt() != null)
                 .collect(Collectors.groupingBy(
@@ -147,7 +147,7 @@ public final class Jobs {
         return java.util.Objects.requireNonNull(end.stopAt()).text(display);
     }
 
-    private static String named(HeldPanel panel, Run run) {
+    private static String named(GrooveRun panel, Run run) {
         return panel.ends().stream()
                 .filter(e -> e.run() == run)
                 .map(e -> e.end().toString())

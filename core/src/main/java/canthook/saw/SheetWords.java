@@ -2,6 +2,7 @@ package canthook.saw;
 
 import canthook.length.LengthDisplay;
 import canthook.panel.CutPiece;
+import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
 import canthook.planner.WorkedPlan;
 import canthook.verdict.Verdict;
@@ -98,9 +99,9 @@ public record SheetWords(
         }
         lines.add(new Line("cutter up", worked.jig().cutterHeight().text(display)));
         for (CutPiece piece : worked.pieces()) {
-            lines.add(new Line("cut the " + piece.name(), piece.size(display)));
+            lines.add(new Line("cut " + piece.called(), piece.size(display)));
         }
-        for (HeldPanel panel : worked.panels()) {
+        for (GrooveRun panel : worked.grooves()) {
             lines.add(new Line(
                     "groove of the " + panel.of(),
                     panel.groove().width().text(display) + " × "
@@ -140,7 +141,8 @@ public record SheetWords(
 
     private static Panel loose(CutPiece piece, LengthDisplay display) {
         return new Panel(
-                "The " + piece.name() + ": " + piece.wood().name(),
+                (piece.count() == 1 ? "The " + piece.name() : piece.called()) + ": "
+                        + piece.wood().name(),
                 List.of(
                         new Line("along its grain", piece.along().text(display)),
                         new Line("across its grain", piece.across().text(display)),

@@ -12,6 +12,8 @@ import canthook.plan.Bottom;
 import canthook.plan.Bottom.Corners;
 import canthook.plan.Bottom.Grain;
 import canthook.plan.BoxPlan;
+import canthook.plan.Groove;
+import canthook.plan.Part;
 import canthook.plan.Stuff;
 import canthook.planner.FirstGuess;
 import canthook.planner.WorkedPlan;
@@ -27,7 +29,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /**
- * A bottom in a rabbet, and one under the walls. By hand, from the envelope drawer: outside 248 × 166, inside 224 × 142, walls 12,
+ * A bottom in a rabbet, one under the walls, and slats. By hand, from the envelope drawer: outside 248 × 166, inside 224 × 142, walls 12,
  * ponderosa pine flat-sawn at 8.0 %, 5.52 to 10.71 % over the year in a heated house: x_wet 2.71/431.6 = 0.00628, x_dry −2.48/431.6 =
  * −0.00575.
  */
@@ -37,6 +39,20 @@ class OtherBottomsTest {
     private static Bottom.Rabbeted rabbeted(double width, double radius) {
         return new Bottom.Rabbeted(
                 PINE, mm(6), mm(width), mm(radius), Corners.ROUNDED, Grain.ALONG_LENGTH, mm(0.5), mm(1), null);
+    }
+
+    private static Bottom.Slats slats(int count, boolean lapped, boolean pinned) {
+        return new Bottom.Slats(
+                PINE,
+                mm(6),
+                new Groove(mm(6), mm(6), mm(8)),
+                Grain.ALONG_WIDTH,
+                count,
+                false,
+                lapped,
+                pinned,
+                mm(0.5),
+                mm(1));
     }
 
     private static WorkedPlan with(Bottom bottom) {
@@ -188,10 +204,80 @@ class OtherBottomsTest {
         }
     }
 
+    @Test
+    void slatsFillTheOpeningAtTheWettestAndOpenAtTheDriest() {
+        WorkedPlan worked = with(slats(6, true, true));
+        // (224 − 5 · 0.5)/6 = 36.92, over 1.00628; (224 − 6 · 36.69 · 0.99425)/5
+        assertThat(number(worked, "bottom.widest")).isCloseTo(36.92, within(0.01));
+        assertThat(number(worked, "bottom.bare")).isCloseTo(36.69, within(0.01));
+        assertThat(number(worked, "bottom.gap-driest")).isCloseTo(1.03, within(0.01));
+        assertThat(number(worked, "bottom.lap")).isCloseTo(3.03, within(0.01));
+        assertThat(number(worked, "bottom.cut")).isCloseTo(39.72, within(0.01));
+        // 142 + 12 − 1
+        assertThat(number(worked, "bottom.along")).isEqualTo(153);
+        assertThat(worked.bottom().pieces()).extracting(p -> p.count()).containsExactly(5, 1);
+        assertThat(number(with(slats(6, true, false)), "bottom.lap")).isCloseTo(7.15, within(0.01));
+        assertThat(with(slats(6, false, true)).bottom().pieces())
+                .extracting(p -> p.count())
+                .containsExactly(6);
+    }
+
+    @Test
+    void slatsHaveTheirGrooveInTwoWallsOnly() {
+        WorkedPlan worked = with(slats(6, false, true));
+        assertThat(worked.walls().groove("bottom").orElseThrow().parts()).containsExactly(Part.A, Part.C);
+        assertThat(Jobs.of(worked))
+                .anyMatch(j ->
+                        j.says().startsWith("Groove for the bottom") && j.says().contains("in A and C"));
+        assertThat(SheetWords.of(worked).setting())
+                .anyMatch(line -> line.words().equals("cut 6 slats"));
+    }
+
+    @Test
+    void slatsThatOpenTooWideOrNeverFitAreSaidAndMended() {
+        // all of 224 · (0.00628 + 0.00575) opens in one gap, 2.7 over the half of the wettest day
+        WorkedPlan two = with(slats(2, false, true));
+        assertThat(number(two, "bottom.gap-driest")).isGreaterThan(3);
+        WorkedPlan more = work(fix(two, Code.SLATS_OPEN_WIDE));
+        assertThat(codes(more)).doesNotContain(Code.SLATS_OPEN_WIDE);
+        WorkedPlan many = with(new Bottom.Slats(
+                PINE, mm(6), new Groove(mm(6), mm(6), mm(8)), Grain.ALONG_LENGTH, 60, true, true, true, mm(2), mm(1)));
+        assertThat(codes(many)).contains(Code.SLATS_TOO_MANY);
+        assertThat(codes(with(slats(6, false, false)))).contains(Code.SLATS_LOOSE);
+    }
+
+    /** The slats as solids on every day: together never wider than the opening, and never apart by more than is told. */
+    @Test
+    void onNoDayDoSlatsPushTheWallsOrOpenAtTheirLap() {
+        Random random = new Random(11);
+        for (int i = 0; i < 120; i++) {
+            Stuff stuff = new Stuff(random.nextBoolean() ? "maple-sugar" : "pine-ponderosa", random.nextInt(91));
+            boolean pinned = random.nextBoolean();
+            boolean atWalls = random.nextBoolean();
+            Grain grain = random.nextBoolean() ? Grain.ALONG_LENGTH : Grain.ALONG_WIDTH;
+            int count = 3 + random.nextInt(9);
+            WorkedPlan worked = with(new Bottom.Slats(
+                    stuff, mm(5), new Groove(mm(5), mm(4), mm(8)), grain, count, atWalls, true, pinned, null, null));
+            if (codes(worked).contains(Code.SLATS_TOO_MANY)) {
+                continue;
+            }
+            SlattedBottom bottom = (SlattedBottom) worked.bottom();
+            double opening = grain == Grain.ALONG_LENGTH ? 142 : 224;
+            for (double day = 0; day <= 1; day += 0.25) {
+                double wide = bottom.on(day, worked.year()).width().length().mm();
+                double open = opening - count * wide;
+                assertThat(open).isGreaterThanOrEqualTo(0.3);
+                // loose, all of it may gather between two slats
+                double worst = pinned ? open / (count - 1 + (atWalls ? 2 : 0)) : open;
+                assertThat(worst).isLessThan(bottom.lap().length().mm() - 1.9);
+            }
+        }
+    }
+
     @ParameterizedTest
     @EnumSource(
             value = FirstGuess.class,
-            names = {"BOTTOM_NONE", "BOTTOM_CAPTURED", "BOTTOM_RABBETED", "BOTTOM_APPLIED"})
+            names = {"BOTTOM_NONE", "BOTTOM_CAPTURED", "BOTTOM_RABBETED", "BOTTOM_APPLIED", "BOTTOM_SLATS"})
     void goingThroughEveryKindAndBackKeepsWhatWasSaid(FirstGuess through) {
         WorkedPlan before = work(envelopeDrawer());
         BoxPlan away = through.in(before);
@@ -200,14 +286,20 @@ class OtherBottomsTest {
         assertThat(back.bottom().stuff()).isEqualTo(was.stuff());
         assertThat(back.bottom().thickness()).isEqualTo(was.thickness());
         assertThat(back.bottom().groove()).isEqualTo(was.groove());
-        assertThat(back.bottom().grain()).isEqualTo(was.grain());
+        if (through != FirstGuess.BOTTOM_SLATS) {
+            // slats run the short way, whichever the panel's grain ran
+            assertThat(back.bottom().grain()).isEqualTo(was.grain());
+        }
     }
 
     @Test
     void aBottomFromNothingHasABeginning() {
         BoxPlan bare = envelopeDrawer().with(new Bottom.None(null, null, null, null, null, null, null));
-        for (FirstGuess kind :
-                List.of(FirstGuess.BOTTOM_CAPTURED, FirstGuess.BOTTOM_RABBETED, FirstGuess.BOTTOM_APPLIED)) {
+        for (FirstGuess kind : List.of(
+                FirstGuess.BOTTOM_CAPTURED,
+                FirstGuess.BOTTOM_RABBETED,
+                FirstGuess.BOTTOM_APPLIED,
+                FirstGuess.BOTTOM_SLATS)) {
             WorkedPlan worked = work(kind.in(work(bare)));
             assertThat(worked.bottom().pieces()).hasSize(1);
             assertThat(codes(worked)).doesNotContain(Code.RABBET_OVER_HALF, Code.PANEL_TOO_SMALL);

@@ -143,7 +143,7 @@ class PlannerTest {
             for (HeldPanel panel : worked.panels()) {
                 assertThat(PanelFigures.section(worked, panel, 0.3).width()).isPositive();
                 assertThat(PanelFigures.grooves(worked, panel, 0.9).width()).isPositive();
-                assertThat(PanelFigures.ends(worked, panel).notes()).hasSizeGreaterThan(4);
+                assertThat(PanelFigures.ends(worked, panel.run()).notes()).hasSizeGreaterThan(4);
             }
             for (Worked number : worked.numbers()) {
                 assertThat(number.plain()).as(number.id()).isFinite();

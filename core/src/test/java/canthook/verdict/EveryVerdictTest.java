@@ -64,6 +64,20 @@ class EveryVerdictTest {
         }
     }
 
+    private static Bottom.Slats slats(int count, double gap, boolean pinned) {
+        return new Bottom.Slats(
+                new Stuff("pine-ponderosa", 0),
+                mm(6),
+                new Groove(mm(6), mm(6), mm(8)),
+                Bottom.Grain.ALONG_WIDTH,
+                count,
+                false,
+                false,
+                pinned,
+                mm(gap),
+                null);
+    }
+
     private static Bottom.Rabbeted rabbet(double width, double radius) {
         return new Bottom.Rabbeted(
                 new Stuff("sheet-plywood", 0),
@@ -217,6 +231,10 @@ class EveryVerdictTest {
             case RABBET_THROUGH_WALL -> of(open.with(rabbet(12, 3)));
             case RABBET_OVER_HALF -> of(open.with(rabbet(8, 3)));
             case CORNER_OPEN -> of(open.with(rabbet(6, 19)));
+            case SLATS_TOO_MANY -> of(open.with(slats(60, 4.0, true)));
+            case SLATS_OPEN_WIDE -> of(open.with(slats(2, 2.9, true)));
+            case SLATS_CLOSE -> of(open.with(slats(6, 0.1, true)));
+            case SLATS_LOOSE -> of(open.with(slats(6, 0.5, false)));
             case APPLIED_SOLID ->
                 of(open.with(new Bottom.Applied(
                         new Stuff("pine-ponderosa", 0), mm(6), mm(1), 0, Bottom.Grain.ALONG_LENGTH, null, null, null)));
@@ -280,6 +298,10 @@ class EveryVerdictTest {
                 "RABBET_OVER_HALF",
                 "CORNER_OPEN",
                 "APPLIED_SOLID",
+                "SLATS_TOO_MANY",
+                "SLATS_OPEN_WIDE",
+                "SLATS_CLOSE",
+                "SLATS_LOOSE",
                 "HAIR_OVER_KERF",
                 "NO_HAND_SAW",
                 "BLANK_TOO_SHORT",

@@ -41,6 +41,7 @@ class PlanSchemaTest {
             Bottom.Captured.class, "CAPTURED",
             Bottom.Rabbeted.class, "RABBETED",
             Bottom.Applied.class, "APPLIED",
+            Bottom.Slats.class, "SLATS",
             Lid.Open.class, "NONE",
             Lid.Sliding.class, "SLIDING");
     private static final ObjectMapper JSON = JsonRules.mapper();

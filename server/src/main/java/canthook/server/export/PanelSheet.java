@@ -5,6 +5,7 @@ import canthook.figure.Figure;
 import canthook.figure.PanelFigures;
 import canthook.planner.WorkedPlan;
 import canthook.saw.SheetWords;
+import canthook.server.export.Lettering.Face;
 import java.io.IOException;
 import java.util.List;
 
@@ -18,8 +19,8 @@ final class PanelSheet {
         if (panels.isEmpty() && words.loose().isEmpty()) {
             sheet.written("This box has neither bottom nor lid.", 10);
         }
-        for (SheetWords.Panel loose : words.loose()) {
-            loose(sheet, loose, BottomFigures.onPaper(worked));
+        if (!words.loose().isEmpty()) {
+            loose(sheet, words.loose(), BottomFigures.onPaper(worked));
         }
         List<Figure> figures = PanelFigures.onPaper(worked);
         for (int i = 0; i < panels.size(); i++) {
@@ -27,14 +28,18 @@ final class PanelSheet {
         }
     }
 
-    /** In no groove: as it is cut, and the section. */
-    private static void loose(Sheet sheet, SheetWords.Panel panel, List<Figure> drawn) throws IOException {
+    /** What is no panel in a groove all round: each piece as it is cut, and the drawings of them all. */
+    private static void loose(Sheet sheet, List<SheetWords.Panel> pieces, List<Figure> drawn) throws IOException {
         sheet.room(112);
-        sheet.heading(panel.name());
         double top = sheet.y();
         double end = Sheet.EDGE + sheet.wide();
-        double high = sheet.page().figure(drawn.get(0), Sheet.EDGE, top, 96, 52);
-        sheet.at(Math.max(top + high, sheet.numbers(Sheet.EDGE + 106, end, top + 6, panel.lines())) + 3);
+        double high = sheet.page().figure(drawn.get(0), Sheet.EDGE, top + 6, 96, 58) + 6;
+        double at = top;
+        for (SheetWords.Panel piece : pieces) {
+            sheet.page().words(Sheet.EDGE + 106, at + 4.6, piece.name(), Face.BOLD, 10);
+            at = sheet.numbers(Sheet.EDGE + 106, end, at + 11, piece.lines());
+        }
+        sheet.at(Math.max(top + high, at) + 3);
         sheet.down(sheet.page().figure(drawn.get(1), Sheet.EDGE, sheet.y(), 90, 44) + 4);
         sheet.written("The section is drawn on the driest day.", 9);
         sheet.down(4);

@@ -1,5 +1,7 @@
 package canthook.server.web;
 
+import static java.util.Map.entry;
+
 import canthook.length.Length;
 import com.fasterxml.jackson.databind.JavaType;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -68,24 +70,20 @@ public class ApiDescription {
         };
     }
 
+    private static final Map<String, String> KINDS = Map.ofEntries(
+            entry("None", "NONE"),
+            entry("Captured", "CAPTURED"),
+            entry("Rabbeted", "RABBETED"),
+            entry("Applied", "APPLIED"),
+            entry("Slats", "SLATS"),
+            entry("Open", "NONE"),
+            entry("Sliding", "SLIDING"));
+
     /** Kinds of a family are told apart by their {@code kind}, a word of its own in each. */
     @Bean
     OpenApiCustomizer kindsOfFamilies() {
         return api -> {
-            Map.of(
-                            "None",
-                            "NONE",
-                            "Captured",
-                            "CAPTURED",
-                            "Rabbeted",
-                            "RABBETED",
-                            "Applied",
-                            "APPLIED",
-                            "Open",
-                            "NONE",
-                            "Sliding",
-                            "SLIDING")
-                    .forEach((name, kind) -> withKind(api, name, kind));
+            KINDS.forEach((name, kind) -> withKind(api, name, kind));
             api.getComponents().getSchemas().remove("Bottom");
             api.getComponents().getSchemas().remove("Lid");
         };

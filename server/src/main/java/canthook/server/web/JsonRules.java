@@ -171,7 +171,8 @@ public class JsonRules {
         @JsonSubTypes.Type(value = Bottom.None.class, name = "NONE"),
         @JsonSubTypes.Type(value = Bottom.Captured.class, name = "CAPTURED"),
         @JsonSubTypes.Type(value = Bottom.Rabbeted.class, name = "RABBETED"),
-        @JsonSubTypes.Type(value = Bottom.Applied.class, name = "APPLIED")
+        @JsonSubTypes.Type(value = Bottom.Applied.class, name = "APPLIED"),
+        @JsonSubTypes.Type(value = Bottom.Slats.class, name = "SLATS")
     })
     private interface BottomKinds {}
 

@@ -1,0 +1,429 @@
+package canthook.bottom;
+
+import static canthook.working.Term.fixed;
+
+import canthook.fingers.Ladder;
+import canthook.fingers.Layout.Span;
+import canthook.fingers.Layout.Where;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.panel.CutPiece;
+import canthook.panel.GrooveEnds;
+import canthook.panel.GrooveJudge;
+import canthook.panel.GrooveRun;
+import canthook.panel.HeldPanel;
+import canthook.panel.PanelDay;
+import canthook.panel.PanelWidth;
+import canthook.panel.PanelWidth.Movement;
+import canthook.panel.Step;
+import canthook.plan.Bottom.Grain;
+import canthook.plan.Bottom.Slats;
+import canthook.plan.BoxPlan;
+import canthook.plan.Groove;
+import canthook.plan.Part;
+import canthook.seasons.Year;
+import canthook.shop.HouseRule;
+import canthook.shop.HouseRules;
+import canthook.size.SizedBox;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdicts;
+import canthook.walls.Asks;
+import canthook.walls.GrooveAsked;
+import canthook.walls.WallDemands;
+import canthook.working.Show;
+import canthook.working.Term;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Slats that run from wall to wall in a groove of two, side by side over the other way, with gaps between.
+ *
+ * <pre>
+ * gaps        m = count − 1, and one at each wall if wanted
+ * wettest     W = (opening − m · gap) / count                  as wide as a slat may ever be
+ * cut         b = W / (1 + x_wet)      lapped: b + lap for all but the last
+ * gap driest  = (opening − count · b (1 + x_dry)) / m          at most 3; at the wettest at least 0.3
+ * lap         = gap at the driest + 2, pinned; loose: all gaps together + 2
+ * length      = opening the other way + 2 g_d − end fit
+ * </pre>
+ *
+ * Check: opening 224, 6 slats, 5 gaps of 0.5 at the wettest, x_wet 0.00628, x_dry −0.00575: wettest 36.92, cut 36.69; driest gap 1.03;
+ * lap 3.03 pinned, 7.15 loose.
+ *
+ * @param slat width to cut a slat to, its lap with it
+ * @param last width of the last one, which laps over none
+ * @param bare width of a slat without its lap
+ * @param lap null when they do not lap
+ */
+public record SlattedBottom(
+        Slats choice,
+        Movement movement,
+        GrooveRun run,
+        Worked opening,
+        Worked slat,
+        Worked last,
+        Worked bare,
+        Worked along,
+        Worked gapWettest,
+        Worked gapDriest,
+        @Nullable Worked lap,
+        Worked insideHeight,
+        List<Worked> numbers,
+        List<Verdict> verdicts)
+        implements WorkedBottom {
+    private static final Length LEAST_GAP = Length.mm(0.3);
+    private static final Length MOST_GAP = Length.mm(3);
+    private static final Length OVER_THE_GAP = Length.mm(2);
+
+    /** A groove in the two walls the slats run to, and a floor. */
+    static Asks asks(Slats bottom) {
+        Worksheet sheet = new Worksheet("bottom");
+        Groove groove = bottom.groove();
+        Worked depth =
+                sheet.decided("groove-depth", "gd", "Groove depth", Show.LAYOUT, groove.depth(), "bottom.groove.depth");
+        Worked width =
+                sheet.decided("groove-width", "gw", "Groove width", Show.LAYOUT, groove.width(), "bottom.groove.width");
+        Worked offset = sheet.decided(
+                "groove-offset",
+                "go",
+                "Groove above the bottom edge",
+                Show.LAYOUT,
+                groove.offset(),
+                "bottom.groove.offset");
+        Worked thickness =
+                sheet.decided("thickness", "t", "Slat thickness", Show.LAYOUT, bottom.thickness(), "bottom.thickness");
+        Worked floor = sheet.work(
+                "floor",
+                "F",
+                "Top of the slats",
+                Show.LAYOUT,
+                offset.plus(thickness),
+                "The groove's lower edge, and the slat that lies on it.");
+        Set<Part> walls = bottom.grain() == Grain.ALONG_WIDTH ? EnumSet.of(Part.A, Part.C) : EnumSet.of(Part.B, Part.D);
+        return new Asks(
+                List.of(new GrooveAsked("bottom", groove, depth, width, offset, thickness, walls)),
+                floor,
+                null,
+                null,
+                null,
+                null,
+                sheet.numbers());
+    }
+
+    static SlattedBottom of(
+            Slats choice, BoxPlan plan, WallDemands walls, SizedBox box, Ladder ladder, Year year, HouseRules rules) {
+        Worksheet sheet = new Worksheet("bottom");
+        GrooveAsked groove = walls.groove("bottom").orElseThrow();
+        Worked thickness = groove.panel();
+        boolean lengthwise = choice.grain() == Grain.ALONG_LENGTH;
+        Worked opening = lengthwise ? box.insideWidth() : box.insideLength();
+        Worked between = lengthwise ? box.insideLength() : box.insideWidth();
+        Movement movement = PanelWidth.movement(sheet, choice.stuff(), "bottom.stuff", year);
+        Worked count = sheet.decided("count", "n", "Slats", Show.COUNT, choice.count(), "bottom.count");
+        Worked gaps = sheet.work(
+                "gaps",
+                "m",
+                "Gaps",
+                Show.COUNT,
+                choice.atWalls() ? count.plus(1) : count.minus(1),
+                choice.atWalls() ? "Between the slats, and one at each wall." : "Between the slats.");
+        Worked gapWettest = sheet.ruled(
+                "gap",
+                "gap",
+                "Each gap on the wettest day",
+                Show.FIT,
+                Length.mm(0.5),
+                "a hair over the least, so that none ever closes.",
+                choice.gap(),
+                "bottom.gap");
+        Worked widest = sheet.work(
+                "widest",
+                "Wm",
+                "Widest a slat may ever be",
+                Show.FIT,
+                opening.minus(gaps.times(gapWettest)).over(count),
+                "The opening less all gaps, shared by the slats.");
+        Worked bare = sheet.work(
+                "bare",
+                "b",
+                "A slat without its lap",
+                Show.FIT,
+                widest.over(fixed(1).plus(movement.byWetness())),
+                "So that at the wettest it is as wide as it may be.");
+        Worked gapDriest = sheet.work(
+                "gap-driest",
+                "gap₋",
+                "Each gap on the driest day",
+                Show.FIT,
+                opening.minus(count.times(bare).times(fixed(1).plus(movement.byDryness())))
+                        .over(gaps),
+                "What the opening has over all slats then, shared by the gaps.");
+        Worked lap = lap(choice, sheet, gaps, gapDriest);
+        Worked slat = sheet.work(
+                "cut",
+                "W",
+                "Cut a slat across the grain at",
+                Show.FIT,
+                lap == null ? bare.times(1) : bare.plus(lap),
+                lap == null ? "Side by side." : "Its own width, and the lap that reaches under the next.");
+        Worked along = along(choice, sheet, between, groove, movement, rules);
+        GrooveEnds.Stops stops = GrooveEnds.stops(sheet, box, groove);
+        Worked inside = sheet.work(
+                "inside-height",
+                "Hᵢ",
+                "Inside height above the bottom",
+                Show.LAYOUT,
+                ladder.wall().minus(groove.offset()).minus(thickness),
+                "The wall, less the groove's lower edge, less the slats standing on it.");
+        Verdicts verdicts = new Verdicts("bottom");
+        judge(choice, plan, box, rules, ladder, groove, stops, bare, gapWettest, gapDriest, lap, verdicts);
+        return new SlattedBottom(
+                choice,
+                movement,
+                new GrooveRun(
+                        "bottom", groove, GrooveEnds.of(ladder.joint().layout(), groove, stops, Optional.empty())),
+                opening,
+                slat,
+                bare,
+                bare,
+                along,
+                gapWettest,
+                gapDriest,
+                lap,
+                inside,
+                sheet.numbers(),
+                verdicts.all());
+    }
+
+    private static @Nullable Worked lap(Slats choice, Worksheet sheet, Worked gaps, Worked gapDriest) {
+        if (!choice.lapped()) {
+            return null;
+        }
+        Term open = choice.pinned() ? gapDriest.times(1) : gaps.times(gapDriest);
+        return sheet.work(
+                "lap",
+                "s",
+                "Lap",
+                Show.FIT,
+                open.plus(fixed(OVER_THE_GAP)),
+                choice.pinned()
+                        ? "The gap at the driest, and 2 mm that still cover."
+                        : "Loose, all gaps may gather in one place: all of them at the driest, and 2 mm that still cover.");
+    }
+
+    private static Worked along(
+            Slats choice, Worksheet sheet, Worked between, GrooveAsked groove, Movement movement, HouseRules rules) {
+        Worked fit = sheet.ruled(
+                "end-fit",
+                "ef",
+                "End fit, total",
+                Show.FIT,
+                rules.endFit(),
+                HouseRule.END_FIT.reason(),
+                choice.endFit(),
+                "bottom.endFit");
+        Term room = between.plus(fixed(2).times(groove.depth())).minus(fit);
+        return sheet.work(
+                "along",
+                "Lp",
+                "Cut every slat along its grain at",
+                Show.FIT,
+                movement.of().wood().isSheet() ? room.over(fixed(1).plus(movement.byWetness())) : room,
+                "From groove floor to groove floor, less the end fit.");
+    }
+
+    private static void judge(
+            Slats choice,
+            BoxPlan plan,
+            SizedBox box,
+            HouseRules rules,
+            Ladder ladder,
+            GrooveAsked asked,
+            GrooveEnds.Stops stops,
+            Worked bare,
+            Worked gapWettest,
+            Worked gapDriest,
+            @Nullable Worked lap,
+            Verdicts verdicts) {
+        LengthDisplay display = plan.display();
+        GrooveJudge judge =
+                new GrooveJudge(asked, plan, box, rules, changed -> plan.with(choice.withGroove(changed)), verdicts);
+        if (!judge.leavesAWall()) {
+            return;
+        }
+        Length lowest = asked.parts().stream()
+                .map(ladder.joint()::top)
+                .min(Length::compareTo)
+                .orElse(ladder.joint().layout().height());
+        Groove groove = asked.groove();
+        if (groove.top().isOver(lowest)) {
+            verdicts.stop(
+                    Code.GROOVE_OFF_WALL,
+                    "bottom.groove-offset",
+                    "The groove ends above the upper edge of a wall it runs in. Lower it or make it narrower.");
+            return;
+        }
+        judge.depth();
+        if (ladder.joint().layout().meets(new Span(groove.offset(), groove.top())) == Where.STRADDLES) {
+            verdicts.mind(
+                    Code.GROOVE_STRADDLES,
+                    "bottom.groove-offset",
+                    "The groove straddles a section boundary: it shows unless its ends are stopped.",
+                    judge.intoOneSection(ladder.joint().layout()));
+        }
+        judge.wallLeft(stops);
+        Length least = lap == null ? Length.mm(1) : lap.length();
+        if (!bare.length().isOver(least)) {
+            verdicts.stop(
+                    Code.SLATS_TOO_MANY,
+                    "bottom.count",
+                    choice.count() + " slats with their gaps" + (lap == null ? "" : " and laps")
+                            + " leave nothing of a slat in this opening. Take fewer.",
+                    fewer(choice, plan));
+            return;
+        }
+        if (gapDriest.length().isOver(MOST_GAP)) {
+            verdicts.mind(
+                    Code.SLATS_OPEN_WIDE,
+                    "bottom.gap-driest",
+                    "On the driest day each gap opens to " + gapDriest.text(display) + ". Narrower slats open less.",
+                    more(choice, plan, gapWettest, gapDriest));
+        }
+        if (choice.gap() != null && choice.gap().isUnder(LEAST_GAP)) {
+            verdicts.mind(
+                    Code.SLATS_CLOSE,
+                    "bottom.gap",
+                    "Gaps under 0.3 mm close on a wet day and push the walls apart.",
+                    new Fix("Leave the usual gap", plan.with(usualGap(choice))));
+        }
+        if (!choice.pinned()) {
+            verdicts.note(
+                    Code.SLATS_LOOSE,
+                    "bottom.gap-driest",
+                    "Loose slats slide together and gather every gap in one place: pin each at its middle, or glue spacers into the groove.",
+                    new Fix("Pin each at its middle", plan.with(choice.withPinned(true))));
+        }
+    }
+
+    private static Slats usualGap(Slats s) {
+        return new Slats(
+                s.stuff(),
+                s.thickness(),
+                s.groove(),
+                s.grain(),
+                s.count(),
+                s.atWalls(),
+                s.lapped(),
+                s.pinned(),
+                null,
+                s.endFit());
+    }
+
+    private static Fix[] fewer(Slats choice, BoxPlan plan) {
+        int half = choice.count() / 2;
+        return half < 2
+                ? new Fix[0]
+                : new Fix[] {new Fix("Take " + half + " slats", plan.with(choice.withCount(half)))};
+    }
+
+    /** What all slats move is shared by the gaps: as many of them as keep each under the most. */
+    private static Fix[] more(Slats choice, BoxPlan plan, Worked gapWettest, Worked gapDriest) {
+        int beside = choice.atWalls() ? 1 : -1;
+        double moves = (choice.count() + beside)
+                * gapDriest.length().minus(gapWettest.length()).mm();
+        double room = MOST_GAP.minus(gapWettest.length()).mm();
+        double gaps = Math.ceil(1.02 * moves / room);
+        int count = (int) Math.min(1000, gaps) - beside;
+        return room <= 0 || count > 60 || count <= choice.count()
+                ? new Fix[0]
+                : new Fix[] {new Fix("Take " + count + " slats", plan.with(choice.withCount(count)))};
+    }
+
+    @Override
+    public <T> T fold(Kinds<T> kinds) {
+        return kinds.slatted().apply(this);
+    }
+
+    @Override
+    public Optional<HeldPanel> panel() {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<GrooveRun> grooves() {
+        return List.of(run);
+    }
+
+    /** The slats on a day of the year. */
+    public record Day(Worked air, Worked width, Worked gap, List<Worked> numbers) {}
+
+    public Day on(double day, Year year) {
+        Worksheet sheet = new Worksheet("bottom");
+        PanelDay.Moved moved = PanelDay.moved(sheet, movement.of(), year, day);
+        Worked width = sheet.work(
+                "day-width",
+                "b′",
+                "A slat's width this day",
+                Show.FIT,
+                bare.times(fixed(1).plus(moved.change())),
+                "The width it was cut to, and what it moved since.");
+        double gaps = choice.atWalls() ? choice.count() + 1 : choice.count() - 1;
+        Worked gap = sheet.work(
+                "day-gap",
+                "gap′",
+                "Each gap this day",
+                Show.FIT,
+                opening.minus(fixed(choice.count()).times(width)).over(gaps),
+                "What the opening has over all slats, shared by the gaps.");
+        return new Day(moved.air(), width, gap, sheet.numbers());
+    }
+
+    @Override
+    public List<Worked> numbersOn(double day, Year year) {
+        return on(day, year).numbers();
+    }
+
+    @Override
+    public List<CutPiece> pieces() {
+        List<CutPiece> pieces = new ArrayList<>();
+        Worked thick = run.groove().panel();
+        int lapping = lap == null ? choice.count() : choice.count() - 1;
+        pieces.add(new CutPiece("bottom", "slat", lapping, movement.of().wood(), along, slat, thick, thick));
+        if (lap != null) {
+            pieces.add(new CutPiece("bottom", "last slat", 1, movement.of().wood(), along, last, thick, thick));
+        }
+        return List.copyOf(pieces);
+    }
+
+    @Override
+    public List<Step> steps(LengthDisplay display) {
+        List<Step> steps = new ArrayList<>();
+        if (lap != null) {
+            steps.add(new Step(
+                    Step.When.BEFORE_GLUE,
+                    "Rabbet the slats half their thickness, " + lap.text(display)
+                            + " wide: one edge above, the other below; the first and the last on one edge only.",
+                    lap.id()));
+        }
+        steps.add(new Step(
+                Step.When.BEFORE_GLUE,
+                choice.pinned()
+                        ? "Slide the slats into their groove before the last wall; pin each at its middle, no glue."
+                        : "Slide the slats into their groove before the last wall; glue spacers into the groove between them, no glue on the slats.",
+                slat.id()));
+        return List.copyOf(steps);
+    }
+
+    @Override
+    public String line(LengthDisplay display) {
+        return choice.count() + " slats, " + along.shortly(display) + " × " + slat.shortly(display);
+    }
+}
