@@ -57,7 +57,7 @@ function read() {
   } else if (props.whole && !Number.isInteger(number)) {
     error.value = `${props.label} is a whole number; the value before still stands.`
   } else if (number < least.value || number > most.value) {
-    error.value = `${props.label} lies between ${least.value} and ${most.value} ${props.unit}; the value before still stands.`
+    error.value = `${props.label}: from ${least.value} to ${most.value}${props.unit ? ` ${props.unit}` : ''}; the value before still stands.`
   } else {
     error.value = ''
     void bench.set(props.field, number, `plain ${props.field}`)

@@ -7,6 +7,7 @@ import canthook.fingers.Layout.Span;
 import canthook.fingers.Layout.Where;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
+import canthook.length.Precision;
 import canthook.panel.CutPiece;
 import canthook.panel.GrooveEnds;
 import canthook.panel.GrooveJudge;
@@ -253,7 +254,6 @@ public record SlattedBottom(
             Worked gapDriest,
             @Nullable Worked lap,
             Verdicts verdicts) {
-        LengthDisplay display = plan.display();
         GrooveJudge judge =
                 new GrooveJudge(asked, plan, box, rules, changed -> plan.with(choice.withGroove(changed)), verdicts);
         if (!judge.leavesAWall()) {
@@ -280,6 +280,13 @@ public record SlattedBottom(
                     judge.intoOneSection(ladder.joint().layout()));
         }
         judge.wallLeft(stops);
+        judge.thickness(
+                choice.thickness(),
+                groove.width(),
+                "The slats are thicker than their groove: rabbet their ends to a tongue that slides in it.",
+                "The slats are " + plan.display().text(groove.width().minus(choice.thickness()), Precision.FIT)
+                        + " thinner than their groove and will rattle.",
+                "bottom.thickness");
         Length least = lap == null ? Length.mm(1) : lap.length();
         if (!bare.length().isOver(least)) {
             verdicts.stop(
@@ -294,7 +301,8 @@ public record SlattedBottom(
             verdicts.mind(
                     Code.SLATS_OPEN_WIDE,
                     "bottom.gap-driest",
-                    "On the driest day each gap opens to " + gapDriest.text(display) + ". Narrower slats open less.",
+                    "On the driest day each gap opens to " + gapDriest.text(plan.display())
+                            + ". Narrower slats open less.",
                     more(choice, plan, gapWettest, gapDriest));
         }
         if (choice.gap() != null && choice.gap().isUnder(LEAST_GAP)) {

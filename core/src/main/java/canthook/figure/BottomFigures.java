@@ -126,7 +126,7 @@ public final class BottomFigures {
         double gap = now.gap().length().mm();
         Worked lap = bottom.lap();
         double under = lap == null ? 0 : lap.length().mm();
-        double shown = Math.max(thick * 2.5, under * 1.6);
+        double shown = Math.max(thick * 2.1, under * 1.6);
         double half = thick / 2;
         if (lap == null) {
             d.rect("panel", -shown, 0, shown, thick, "panel");
@@ -150,9 +150,9 @@ public final class BottomFigures {
                     half);
             d.across(0, under, thick, Side.BELOW, 0, lap);
         }
-        d.note(gap / 2, -thick * 0.35, now.gap().text(display) + " gap", "gap-label", "middle", now.gap());
+        d.note(gap / 2, -thick * 0.5, now.gap().text(display) + " gap", "gap-label", "middle", now.gap());
         d.upright(-shown, 0, thick, Side.LEFT, 0, bottom.run().groove().panel());
-        d.reach(0, -thick * 0.8);
+        d.reach(0, -thick * 0.75).reach(0, thick * 1.1);
         return d.done();
     }
 
@@ -172,8 +172,8 @@ public final class BottomFigures {
         double t = wall(worked);
         double w = bottom.rabbet().length().mm();
         double deep = bottom.thickness().length().mm();
-        double around = Math.max(w, deep);
-        double shown = w * 5;
+        double around = 1.3 * Math.max(w, deep);
+        double shown = w * 3.4;
         PanelDay now = bottom.on(day, worked.year());
         double gap = now.gap().length().mm();
         for (double x : new double[] {-t, shown}) {

@@ -93,6 +93,16 @@ class DrawingsTest {
                 page.setViewportSize(1280, 800);
                 page.keyboard().press("End");
             }
+            for (String kind : List.of("in a rabbet, after the glue", "under the walls", "slats")) {
+                page.navigate(bench.address + "/boxes/" + bench.copyOf(page, box) + "/bottom");
+                Workbench.choose(page, "Bottom", kind);
+                for (int[] window : WINDOWS) {
+                    page.setViewportSize(window[0], window[1]);
+                    settled(page);
+                    look(page, box + ", " + kind + " at " + window[0] + " wide", wrong);
+                }
+                page.setViewportSize(1280, 800);
+            }
             page.navigate(bench.address + "/boxes/" + box + "/bottom");
             page.locator(".season [role=slider]").focus();
             page.keyboard().press("End");

@@ -68,7 +68,7 @@ class StationsTest {
         meter.fill("wet");
         assertThat(page.getByText("Meter reads: “wet” is not a number")).isVisible();
         meter.fill("140");
-        assertThat(page.getByText("Meter reads lies between 0 and 100 %")).isVisible();
+        assertThat(page.getByText("Meter reads: from 0 to 100 %")).isVisible();
         meter.fill("34");
         assertThat(page.locator("[data-code=MOISTURE_OVER_SATURATION]")).isVisible();
         meter.fill("8.5");
