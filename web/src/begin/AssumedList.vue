@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import Select from 'primevue/select'
-import { onMounted, shallowRef } from 'vue'
+import { computed, onMounted, shallowRef } from 'vue'
 import { answer, api, problemOf, type WoodView } from '../api/client'
+import ChoiceField from '../bench/ChoiceField.vue'
 import LengthField from '../bench/LengthField.vue'
 import NumText from '../drawing/NumText.vue'
 import type { Beginning } from './beginning'
@@ -13,6 +13,7 @@ const props = defineProps<{ beginning: Beginning }>()
 const emit = defineEmits<{ refused: [why: string] }>()
 const { aim, wish, plan, begun, assumed, refused, refusedAt } = props.beginning
 const woods = shallowRef<WoodView[]>([])
+const choices = computed(() => woods.value.map((w) => ({ value: w.id, label: w.name })))
 const station = (id: string) => begun.value?.stations.find((s) => s.id === id)?.line ?? ''
 const HOMES: Record<string, string> = {
   HEATED_HOUSE: 'heated house',
@@ -34,19 +35,16 @@ onMounted(async () => {
 <template>
   <aside aria-label="What is assumed">
     <h3>Assumed until you say</h3>
-    <label class="said"
-      ><span>Wood <em v-if="assumed.has('WOOD')" class="assumed">assumed</em></span>
-      <Select
-        :model-value="plan?.walls.wood"
-        :options="woods"
-        option-label="name"
-        option-value="id"
+    <div class="said">
+      <ChoiceField
+        label="Wood"
+        :value="plan?.walls.wood ?? ''"
+        :choices="choices"
         filter
-        auto-filter-focus
-        size="small"
-        aria-label="Wood"
-        @update:model-value="wish.wood = $event"
-    /></label>
+        @choose="wish.wood = $event"
+      />
+      <em v-if="assumed.has('WOOD')" class="assumed">assumed</em>
+    </div>
     <div class="said thickness">
       <LengthField
         :key="`thickness-${wish.blankLength}`"

@@ -29,7 +29,7 @@ const sliding = computed(() => bench.plan?.lid.kind === 'SLIDING')
         v-if="!sliding"
         title="No lid yet"
         gives="Give it a sliding lid"
-        @give="bench.set('lid.kind', 'SLIDING')"
+        @give="bench.begin('LID_SLIDING')"
       >
         A sliding lid runs in grooves of the sides and the back, over a lowered front. It wants the lid line
         on a section boundary.
@@ -59,7 +59,7 @@ const sliding = computed(() => bench.plan?.lid.kind === 'SLIDING')
           { value: 'NONE', label: 'none' },
           { value: 'SLIDING', label: 'slides' }
         ]"
-        @choose="bench.set('lid.kind', $event)"
+        @choose="(kind) => bench.begin(kind === 'SLIDING' ? 'LID_SLIDING' : 'LID_NONE')"
       />
       <template v-if="sliding">
         <PanelFields of="lid" wood="Wood of the lid" thickness="Lid thickness" />

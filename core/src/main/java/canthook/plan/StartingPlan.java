@@ -34,6 +34,9 @@ public final class StartingPlan {
     private static final double[] LONGEST = {160, 320, 520, 800};
     private static final double BEST_RATIO = 0.8;
 
+    /** A row of things more than this many times as long as wide is laid the other way. */
+    private static final double LONGEST_ROW = 6;
+
     /** A kerf over this is no saw blade's. */
     public static final Length WIDEST_BLADE = Length.mm(5);
 
@@ -181,7 +184,7 @@ public final class StartingPlan {
                 Contents contents = contents();
                 Length along = Length.ZERO;
                 for (Item item : contents.items()) {
-                    along = along.plus(item.length().times(item.count()));
+                    along = along.plus(item.length().times(item.laid() == Laid.ALONG ? item.count() : 1));
                 }
                 Item first = contents.items().get(0);
                 Three around = three(
@@ -217,19 +220,27 @@ public final class StartingPlan {
         for (Held held : things) {
             Three thing = three(held.length(), held.width(), held.height(), true);
             divider = divider == null ? held.divider() : divider;
+            int count = held.count() == null ? 1 : held.count();
             items.add(new Item(
                     held.name() == null || held.name().isBlank() ? "things" : held.name(),
                     thing.length(),
                     thing.width(),
                     thing.height(),
-                    held.count() == null ? 1 : held.count(),
-                    Laid.ALONG,
+                    count,
+                    laid(thing, count),
                     Length.mm(inch ? 25.4 / 8 : 3),
                     Length.mm(inch ? 25.4 / 8 : 3),
                     Length.mm(inch ? 25.4 * 3 / 8 : 10),
                     held.divider()));
         }
         return new Contents(items, divider);
+    }
+
+    /** Side by side along the box, unless that made a row many times as long as wide: pencils lie across it. */
+    private static Laid laid(Three thing, int count) {
+        double row = thing.length().mm() * count / thing.width().mm();
+        double rank = thing.width().mm() * count / thing.length().mm();
+        return row > LONGEST_ROW && rank < row ? Laid.ACROSS : Laid.ALONG;
     }
 
     private Three three(@Nullable Length length, @Nullable Length width, @Nullable Length height, boolean tell) {

@@ -2,6 +2,7 @@ package canthook.planner;
 
 import canthook.bottom.Bottoms;
 import canthook.length.Length;
+import canthook.lid.Lids;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
 import canthook.plan.JigChoice.Leaves;
@@ -39,6 +40,8 @@ public enum FirstGuess {
     BOTTOM_RABBETED,
     BOTTOM_APPLIED,
     BOTTOM_SLATS,
+    LID_NONE,
+    LID_SLIDING,
     SCREW,
     LEAVES,
     PAPER;
@@ -69,6 +72,8 @@ public enum FirstGuess {
             case BOTTOM_APPLIED -> Bottoms.applied(plan);
             case BOTTOM_SLATS ->
                 Bottoms.slats(plan, worked.size(), worked.shop().rules());
+            case LID_NONE -> Lids.none(plan);
+            case LID_SLIDING -> Lids.sliding(plan, worked.size(), worked.fingers());
             case SCREW -> plan.with(plan.jig().with(plan.jig().screwOrUsual()));
             case LEAVES -> plan.with(plan.jig().with(leaves(plan, Leaves.USUAL)));
             case PAPER -> plan.with(plan.jig().with(leaves(plan, List.of())));

@@ -51,6 +51,32 @@ class NewcomerTest {
     }
 
     @Test
+    void soIsTheWoodOfANewBoxAndAPencilBoxGetsALidThatSlides() {
+        Page page = bench.window();
+        page.navigate(bench.address + "/new-box");
+        page.getByText("to hold something").click();
+        Locator wood = page.locator(".assumed-list .choice");
+        wood.getByRole(AriaRole.COMBOBOX).click();
+        page.keyboard().type("walnut");
+        assertThat(page.getByRole(AriaRole.OPTION)).hasCount(1);
+        page.keyboard().press("Enter");
+        assertThat(wood.locator(".p-select-label")).hasText("Black walnut");
+        Workbench.type(page, "each, along", "180");
+        Workbench.type(page, "each, across", "8");
+        Workbench.type(page, "each, high", "8");
+        Workbench.type(page, "How many", "6");
+        // six pencils lie beside each other, not in a row
+        assertThat(page.locator(".follows")).containsText("201 × 84");
+        page.getByText("Lay it on the bench").click();
+        page.waitForURL("**/size");
+        page.locator("nav.rail a[href$='/lid']").click();
+        Workbench.choose(page, "Lid", "slides");
+        assertThat(page.locator("[data-number='lid.cut']").first()).isVisible();
+        assertThat(page.locator(".slate .weight", new Page.LocatorOptions().setHasText("stop")))
+                .hasCount(0);
+    }
+
+    @Test
     void toLetTheContentsLeadKeepsTheBoxAsItWas() {
         Page page = at("envelope-drawer", "size");
         Locator told = page.locator("nav.rail a[href$='/size']");
