@@ -267,7 +267,13 @@ const said = (b: Lies) => {
         :at="a.at"
         @read="(mm) => mm !== undefined && (place[a.key] = mm)"
       />
-      <p v-if="cells" class="told" aria-live="polite">One cell <NumText :text="cells.cell" /></p>
+      <p v-if="cells" class="told" aria-live="polite">
+        One cell <NumText :text="cells.cell" />
+        <small
+          >Walls are cut <NumText :text="cells.swells" /> lower: they grow by that until the wettest
+          day.</small
+        >
+      </p>
       <ul v-if="cells" class="kinds" aria-label="Kinds of box">
         <li v-for="k in cells.kinds" :key="k.name">
           <strong>{{ k.count }}</strong> of {{ k.name }} cells: <NumText :text="k.size" />
@@ -341,6 +347,11 @@ svg {
 .kinds {
   padding-left: 1.1rem;
   margin: 0.2rem 0;
+}
+.told small {
+  display: block;
+  font-weight: 400;
+  color: var(--quiet);
 }
 .told {
   margin: 0.7rem 0 0;

@@ -60,35 +60,22 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
     /** A groove in all four walls, and a floor. */
     static Asks asks(Captured bottom) {
         Worksheet sheet = new Worksheet("bottom");
-        Groove groove = bottom.groove();
-        Worked depth =
-                sheet.decided("groove-depth", "gd", "Groove depth", Show.LAYOUT, groove.depth(), "bottom.groove.depth");
-        Worked width =
-                sheet.decided("groove-width", "gw", "Groove width", Show.LAYOUT, groove.width(), "bottom.groove.width");
-        Worked offset = sheet.decided(
-                "groove-offset",
+        GrooveAsked groove = GrooveAsked.decided(
+                sheet,
+                "bottom",
+                bottom.groove(),
                 "go",
-                "Groove above the bottom edge",
-                Show.LAYOUT,
-                groove.offset(),
-                "bottom.groove.offset");
-        Worked thickness =
-                sheet.decided("thickness", "t", "Panel thickness", Show.LAYOUT, bottom.thickness(), "bottom.thickness");
+                bottom.thickness(),
+                "Panel thickness",
+                EnumSet.allOf(Part.class));
         Worked floor = sheet.work(
                 "floor",
                 "F",
                 "Top of the bottom panel",
                 Show.LAYOUT,
-                offset.plus(thickness),
+                groove.offset().plus(groove.panel()),
                 "The groove's lower edge, and the panel that lies on it.");
-        return new Asks(
-                List.of(new GrooveAsked("bottom", groove, depth, width, offset, thickness, EnumSet.allOf(Part.class))),
-                floor,
-                null,
-                null,
-                null,
-                null,
-                sheet.numbers());
+        return new Asks(List.of(groove), floor, null, null, null, null, sheet.numbers());
     }
 
     static CapturedBottom of(
@@ -110,7 +97,8 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                 : sheet.decided("gap", "gap", "Gap at the wettest, total", Show.FIT, choice.gap(), "bottom.gap");
         PanelWidth across = PanelWidth.of(
                 sheet, choice.stuff(), "bottom.stuff", year, Seat.GROOVE, openingAcross, groove.depth(), gap, rules);
-        Worked along = PanelLength.of(sheet, openingAlong, groove.depth(), across, Seat.GROOVE, choice.endFit(), rules);
+        Worked along = PanelLength.of(
+                sheet, openingAlong, groove.depth(), across.movement(), Seat.GROOVE, choice.endFit(), rules);
         Worked tongue = choice.thickness().isOver(groove.groove().width())
                 ? sheet.work(
                         "tongue",

@@ -113,7 +113,8 @@ public record RabbetedBottom(
                 : sheet.decided("gap", "gap", "Gap at the wettest, total", Show.FIT, choice.gap(), "bottom.gap");
         PanelWidth across = PanelWidth.of(
                 sheet, choice.stuff(), "bottom.stuff", year, Seat.RABBET, openingAcross, rabbet, gap, rules);
-        Worked along = PanelLength.of(sheet, openingAlong, rabbet, across, Seat.RABBET, choice.endFit(), rules);
+        Worked along =
+                PanelLength.of(sheet, openingAlong, rabbet, across.movement(), Seat.RABBET, choice.endFit(), rules);
         Worked left = sheet.work(
                 "wall-left",
                 "u",

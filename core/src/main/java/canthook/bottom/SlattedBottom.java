@@ -14,8 +14,10 @@ import canthook.panel.GrooveJudge;
 import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
 import canthook.panel.PanelDay;
+import canthook.panel.PanelLength;
 import canthook.panel.PanelWidth;
 import canthook.panel.PanelWidth.Movement;
+import canthook.panel.PanelWidth.Seat;
 import canthook.panel.Step;
 import canthook.plan.Bottom.Grain;
 import canthook.plan.Bottom.Slats;
@@ -23,7 +25,6 @@ import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.plan.Part;
 import canthook.seasons.Year;
-import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
@@ -87,36 +88,17 @@ public record SlattedBottom(
     /** A groove in the two walls the slats run to, and a floor. */
     static Asks asks(Slats bottom) {
         Worksheet sheet = new Worksheet("bottom");
-        Groove groove = bottom.groove();
-        Worked depth =
-                sheet.decided("groove-depth", "gd", "Groove depth", Show.LAYOUT, groove.depth(), "bottom.groove.depth");
-        Worked width =
-                sheet.decided("groove-width", "gw", "Groove width", Show.LAYOUT, groove.width(), "bottom.groove.width");
-        Worked offset = sheet.decided(
-                "groove-offset",
-                "go",
-                "Groove above the bottom edge",
-                Show.LAYOUT,
-                groove.offset(),
-                "bottom.groove.offset");
-        Worked thickness =
-                sheet.decided("thickness", "t", "Slat thickness", Show.LAYOUT, bottom.thickness(), "bottom.thickness");
+        Set<Part> walls = bottom.grain() == Grain.ALONG_WIDTH ? EnumSet.of(Part.A, Part.C) : EnumSet.of(Part.B, Part.D);
+        GrooveAsked groove = GrooveAsked.decided(
+                sheet, "bottom", bottom.groove(), "go", bottom.thickness(), "Slat thickness", walls);
         Worked floor = sheet.work(
                 "floor",
                 "F",
                 "Top of the slats",
                 Show.LAYOUT,
-                offset.plus(thickness),
+                groove.offset().plus(groove.panel()),
                 "The groove's lower edge, and the slat that lies on it.");
-        Set<Part> walls = bottom.grain() == Grain.ALONG_WIDTH ? EnumSet.of(Part.A, Part.C) : EnumSet.of(Part.B, Part.D);
-        return new Asks(
-                List.of(new GrooveAsked("bottom", groove, depth, width, offset, thickness, walls)),
-                floor,
-                null,
-                null,
-                null,
-                null,
-                sheet.numbers());
+        return new Asks(List.of(groove), floor, null, null, null, null, sheet.numbers());
     }
 
     static SlattedBottom of(
@@ -175,7 +157,7 @@ public record SlattedBottom(
                 Show.FIT,
                 lap == null ? bare.times(1) : bare.plus(lap),
                 lap == null ? "Side by side." : "Its own width, and the lap that reaches under the next.");
-        Worked along = along(choice, sheet, between, groove, movement, rules);
+        Worked along = PanelLength.of(sheet, between, groove.depth(), movement, Seat.GROOVE, choice.endFit(), rules);
         GrooveEnds.Stops stops = GrooveEnds.stops(sheet, box, groove);
         Worked inside = sheet.work(
                 "inside-height",
@@ -218,27 +200,6 @@ public record SlattedBottom(
                 choice.pinned()
                         ? "The gap at the driest, and 2 mm that still cover."
                         : "Loose, all gaps may gather in one place: all of them at the driest, and 2 mm that still cover.");
-    }
-
-    private static Worked along(
-            Slats choice, Worksheet sheet, Worked between, GrooveAsked groove, Movement movement, HouseRules rules) {
-        Worked fit = sheet.ruled(
-                "end-fit",
-                "ef",
-                "End fit, total",
-                Show.FIT,
-                rules.endFit(),
-                HouseRule.END_FIT.reason(),
-                choice.endFit(),
-                "bottom.endFit");
-        Term room = between.plus(fixed(2).times(groove.depth())).minus(fit);
-        return sheet.work(
-                "along",
-                "Lp",
-                "Cut every slat along its grain at",
-                Show.FIT,
-                movement.of().wood().isSheet() ? room.over(fixed(1).plus(movement.byWetness())) : room,
-                "From groove floor to groove floor, less the end fit.");
     }
 
     private static void judge(

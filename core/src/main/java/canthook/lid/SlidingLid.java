@@ -70,20 +70,13 @@ public record SlidingLid(
     /** Grooves in the walls it does not slide over, and lower walls where it does. */
     static Asks asks(Sliding lid, BoxPlan plan, HouseRules rules) {
         Worksheet sheet = new Worksheet("lid");
-        Groove groove = lid.groove();
-        Worked depth =
-                sheet.decided("groove-depth", "gd", "Groove depth", Show.LAYOUT, groove.depth(), "lid.groove.depth");
-        Worked width =
-                sheet.decided("groove-width", "gw", "Groove width", Show.LAYOUT, groove.width(), "lid.groove.width");
-        Worked lower = sheet.decided(
-                "groove-offset",
-                "gl",
-                "Groove above the bottom edge",
-                Show.LAYOUT,
-                groove.offset(),
-                "lid.groove.offset");
-        Worked thickness =
-                sheet.decided("thickness", "t", "Lid thickness", Show.LAYOUT, lid.thickness(), "lid.thickness");
+        Lowered lowered = plan.size().lowered();
+        Set<Part> low =
+                lowered != null && lowered.which() == Lowered.Which.BOTH_ENDS ? Set.of(Part.B, Part.D) : Set.of(Part.B);
+        Set<Part> grooved = low.contains(Part.D) ? Set.of(Part.A, Part.C) : Set.of(Part.A, Part.C, Part.D);
+        GrooveAsked groove =
+                GrooveAsked.decided(sheet, "lid", lid.groove(), "gl", lid.thickness(), "Lid thickness", grooved);
+        Worked lower = groove.offset();
         Worked vertical = sheet.ruled(
                 "vertical",
                 "v",
@@ -100,14 +93,10 @@ public record SlidingLid(
                 Show.FIT,
                 lower.minus(vertical),
                 "The front is lowered to the groove's lower edge, and by the clearance more.");
-        Lowered lowered = plan.size().lowered();
-        Set<Part> low =
-                lowered != null && lowered.which() == Lowered.Which.BOTH_ENDS ? Set.of(Part.B, Part.D) : Set.of(Part.B);
-        Set<Part> grooved = low.contains(Part.D) ? Set.of(Part.A, Part.C) : Set.of(Part.A, Part.C, Part.D);
         return new Asks(
-                List.of(new GrooveAsked("lid", groove, depth, width, lower, thickness, grooved)),
+                List.of(groove),
                 null,
-                width,
+                groove.width(),
                 lower,
                 new LowWalls(low, line, false, LowWalls.By.LID),
                 null,

@@ -3,6 +3,7 @@ package canthook.panel;
 import static canthook.working.Term.fixed;
 
 import canthook.length.Length;
+import canthook.panel.PanelWidth.Movement;
 import canthook.panel.PanelWidth.Seat;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
@@ -32,7 +33,7 @@ public final class PanelLength {
             Worksheet sheet,
             Worked opening,
             Worked reach,
-            PanelWidth across,
+            Movement movement,
             Seat seat,
             @Nullable Length endFit,
             HouseRules rules) {
@@ -46,13 +47,13 @@ public final class PanelLength {
                 endFit,
                 "bottom.endFit");
         Term room = opening.plus(fixed(2).times(reach)).minus(fit);
-        return across.movements().wood().isSheet()
+        return movement.of().wood().isSheet()
                 ? sheet.work(
                         "along",
                         "Lp",
                         "Cut its other way at",
                         Show.FIT,
-                        room.over(fixed(1).plus(across.byWetness())),
+                        room.over(fixed(1).plus(movement.byWetness())),
                         "Sheet goods move both ways: between the " + seat.far() + ", less the end fit, at the wettest.")
                 : sheet.work(
                         "along",

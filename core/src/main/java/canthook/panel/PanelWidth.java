@@ -59,6 +59,11 @@ public record PanelWidth(
      */
     public record Movement(Movements of, Worked byWetness, Worked byDryness) {}
 
+    /** How it moves from today on. */
+    public Movement movement() {
+        return new Movement(movements, byWetness, byDryness);
+    }
+
     /** Works out how a panel moves from today on. */
     public static Movement movement(Worksheet sheet, Stuff stuff, String stuffField, Year year) {
         Movements movements = movements(sheet, stuff.known(), stuff, stuffField);

@@ -3,10 +3,14 @@ package canthook.planner;
 import static canthook.working.Term.fixed;
 
 import canthook.length.Length;
+import canthook.panel.PanelWidth;
+import canthook.panel.PanelWidth.Movement;
+import canthook.plan.BoxPlan;
 import canthook.plan.Opening;
 import canthook.plan.SharedPlace;
 import canthook.plan.SharedPlace.Lies;
 import canthook.refusal.Refused;
+import canthook.seasons.Year;
 import canthook.working.Show;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
@@ -23,17 +27,21 @@ import org.jspecify.annotations.Nullable;
  * <pre>
  * cell          w = (W − 2e − (a − 1)·g) / a        l = (L − 2e − (b − 1)·g) / b
  * i × k cells   i·w + (i − 1)·g      by      k·l + (k − 1)·g
- * height        D − room above
+ * height        (D − room above) / (1 + x_wet)      walls swell in their height until the wettest day
  * </pre>
  *
  * A cell is the finished footprint: trimmed parts are the cell and twice the proud long; with proud by design the cell is the part's length.
- * Check: 412 × 287, e 1.5, g 1.0, 4 × 3 → cell 101.5 × 94.0; two cells long 204.0.
+ * Check: 412 × 287, e 1.5, g 1.0, 4 × 3 → cell 101.5 × 94.0; two cells long 204.0. A wall of 80 flat-sawn swells by about half a
+ * millimetre from a shop at 8 % to a heated house, by about one to a damper home.
  *
  * @param cellWidth w
  * @param cellLength l
+ * @param height of a wall today
+ * @param swells what it gains until the wettest day
  * @param kinds largest footprint first
  */
-public record SharedCells(Worked cellWidth, Worked cellLength, Length height, List<Kind> kinds, List<Worked> numbers) {
+public record SharedCells(
+        Worked cellWidth, Worked cellLength, Worked height, Worked swells, List<Kind> kinds, List<Worked> numbers) {
 
     /**
      * Boxes of one size.
@@ -62,27 +70,34 @@ public record SharedCells(Worked cellWidth, Worked cellLength, Length height, Li
     /**
      * Works the cells out.
      *
-     * @param thickness of the walls; a cell must leave an inside
+     * @param like what the boxes are made of, how thick, and where they will live
      * @throws Refused when a cell is no wider than two walls, the boxes would have no height, or there are too many kinds
      */
-    public static SharedCells of(SharedPlace place, Length thickness) {
+    public static SharedCells of(SharedPlace place, BoxPlan like) {
         Worksheet sheet = new Worksheet("place");
         Worked atWall = sheet.decided("at-wall", "e", "Play at each wall", Show.LAYOUT, place.atWall(), "place.atWall");
         Worked between =
                 sheet.decided("between", "g", "Play between boxes", Show.LAYOUT, place.between(), "place.between");
         Worked width = cell(sheet, "width", "w", "W", place.width(), place.columns(), atWall, between);
         Worked length = cell(sheet, "length", "l", "L", place.length(), place.rows(), atWall, between);
-        Length walls = thickness.times(2);
+        Length walls = like.size().thickness().times(2);
         if (!width.length().isOver(walls)) {
             throw new Refused("columns", "A cell would be no wider than its two walls: take fewer columns.");
         }
         if (!length.length().isOver(walls)) {
             throw new Refused("rows", "A cell would be no longer than its two walls: take fewer rows.");
         }
-        Length height = place.height().minus(place.above());
-        if (height.isUnder(Length.mm(10))) {
+        if (place.height().minus(place.above()).isUnder(Length.mm(10))) {
             throw new Refused("above", "With so much room above, nothing is left for the boxes.");
         }
+        Worked height = height(sheet, place, like);
+        Worked swells = sheet.work(
+                "swells",
+                "ΔH",
+                "Walls grow in height until the wettest day by",
+                Show.FIT,
+                fixed(place.height()).minus(fixed(place.above())).minus(height),
+                "Left over today, taken then.");
         Map<String, Kind> kinds = new LinkedHashMap<>();
         for (Lies box : place.boxes()) {
             Kind one = new Kind(
@@ -103,7 +118,21 @@ public record SharedCells(Worked cellWidth, Worked cellLength, Length height, Li
         }
         List<Kind> largest = new ArrayList<>(kinds.values());
         largest.sort(Comparator.comparingInt((Kind k) -> k.columns() * k.rows()).reversed());
-        return new SharedCells(width, length, height, List.copyOf(largest), sheet.numbers());
+        return new SharedCells(width, length, height, swells, List.copyOf(largest), sheet.numbers());
+    }
+
+    private static Worked height(Worksheet sheet, SharedPlace place, BoxPlan like) {
+        Worked deep = sheet.decided("of-height", "D", "The place, height", Show.LAYOUT, place.height(), "place.height");
+        Worked above =
+                sheet.decided("above", "r", "Runners and finger room above", Show.LAYOUT, place.above(), "place.above");
+        Movement movement = PanelWidth.movement(sheet, like.walls(), "walls", Year.of(like));
+        return sheet.work(
+                "box-height",
+                "H",
+                "Height of a box today",
+                Show.LAYOUT,
+                deep.minus(above).over(fixed(1).plus(movement.byWetness())),
+                "The place less the room above, at the wettest, when the walls are at their highest.");
     }
 
     private static Worked cell(
@@ -141,7 +170,7 @@ public record SharedCells(Worked cellWidth, Worked cellLength, Length height, Li
 
     /** What a box of a kind is sized from: the cells it lies on are the place it must fit, and it is never higher. */
     public Opening opening(Kind kind) {
-        return new Opening(kind.longer(), kind.shorter(), height, Length.ZERO, Length.ZERO, Length.ZERO);
+        return new Opening(kind.longer(), kind.shorter(), height.length(), Length.ZERO, Length.ZERO, Length.ZERO);
     }
 
     /** The kind of that many cells; null when no box lies so any more. */

@@ -51,8 +51,8 @@ class DrawerTest {
         cell(page, 4, 2).focus();
         page.keyboard().press("Shift+ArrowUp");
         assertThat(page.locator(".kinds li")).hasCount(3);
-        assertThat(page.locator(".kinds")).containsText("1 of 2 × 1 cells: 204.0 × 94.0 × 68.0 mm");
-        assertThat(page.locator(".kinds")).containsText("8 of 1 × 1 cells: 101.5 × 94.0 × 68.0 mm");
+        assertThat(page.locator(".kinds")).containsText("1 of 2 × 1 cells: 204.0 × 94.0 × 67.6 mm");
+        assertThat(page.locator(".kinds")).containsText("8 of 1 × 1 cells: 101.5 × 94.0 × 67.6 mm");
         page.getByText("Lay it on the bench").click();
         page.waitForURL("**/size");
         assertThat(page.locator("nav.rail")).containsText("10 boxes from the rack");

@@ -55,7 +55,7 @@ class PlaceTest extends ServerTestBase {
                 place("Bean drawer", 412, new int[] {0, 0, 2, 1}, new int[] {2, 0, 1, 1}, new int[] {3, 0, 1, 1});
         JsonNode look = post("/api/places/look", filling(place)).body();
         assertThat(look.path("cell").asText()).isEqualTo("101.5 × 94.0 mm");
-        assertThat(look.path("kinds").get(0).path("size").asText()).isEqualTo("204.0 × 94.0 × 68.0 mm");
+        assertThat(look.path("kinds").get(0).path("size").asText()).isEqualTo("204.0 × 94.0 × 67.6 mm");
 
         Reply filled = post("/api/places", filling(place));
         assertThat(filled.status()).as(filled.text()).isEqualTo(201);

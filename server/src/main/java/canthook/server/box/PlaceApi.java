@@ -56,21 +56,30 @@ public class PlaceApi {
     /** One kind of box, as told. */
     public record KindView(String name, int columns, int rows, int count, String size) {}
 
-    /** The cells of a place, as told. */
-    public record CellsView(String cell, List<KindView> kinds) {}
+    /**
+     * The cells of a place, as told.
+     *
+     * @param swells what the walls gain in height until the wettest day
+     */
+    public record CellsView(String cell, String swells, List<KindView> kinds) {}
 
     /** The boxes of a set, the first holding the batch over all. */
     public record SetView(SharedPlace place, List<String> boxes) {}
 
     @PostMapping("/look")
     CellsView look(@RequestBody Filling filling) {
-        SharedCells cells = SharedCells.of(filling.place(), thickness(filling.wish()));
+        SharedCells cells = SharedCells.of(filling.place(), StartingPlan.of(filling.wish()));
         LengthDisplay display = filling.display();
         return new CellsView(
                 cells.cellWidth().number(display) + " × " + cells.cellLength().text(display),
+                cells.swells().text(display),
                 cells.kinds().stream()
                         .map(k -> new KindView(
-                                k.name(), k.columns(), k.rows(), k.count(), size(k, cells.height(), display)))
+                                k.name(),
+                                k.columns(),
+                                k.rows(),
+                                k.count(),
+                                size(k, cells.height().length(), display)))
                         .toList());
     }
 
@@ -90,7 +99,7 @@ public class PlaceApi {
                     "place.set", "There is a set called “" + filling.place().set() + "” already.");
         }
         BoxPlan like = StartingPlan.of(filling.wish());
-        SharedCells cells = SharedCells.of(filling.place(), like.size().thickness());
+        SharedCells cells = SharedCells.of(filling.place(), like);
         BoxPlan begun = filling.wish().saysCutter()
                 ? like
                 : FirstCutter.in(
@@ -115,7 +124,7 @@ public class PlaceApi {
             throw new Refused("set", "The set keeps its name.");
         }
         BoxPlan like = boxes.get(0).plan();
-        return laidOut(place, SharedCells.of(place, like.size().thickness()), like, boxes);
+        return laidOut(place, SharedCells.of(place, like), like, boxes);
     }
 
     private static SharedPlace place(String set, List<KeptBox> boxes) {
@@ -179,9 +188,5 @@ public class PlaceApi {
         return plan.with(plan.size().with(cells.opening(kind)).withFrom(SizeWish.From.OPENING))
                 .saying(EnumSet.of(Assumed.LENGTH, Assumed.WIDTH, Assumed.HEIGHT))
                 .sharing(new SharedPlace.Share(place, kind.columns(), kind.rows()));
-    }
-
-    private static Length thickness(StartingPlan.Wish wish) {
-        return StartingPlan.of(wish).size().thickness();
     }
 }
