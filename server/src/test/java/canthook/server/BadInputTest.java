@@ -2,6 +2,7 @@ package canthook.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import canthook.plan.BoxPlan;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
@@ -78,12 +79,12 @@ class BadInputTest extends ServerTestBase {
 
     @Test
     void aPlanFromTheFutureIsRefusedForWhatItIs() {
-        ObjectNode plan = drawer().put("version", 7);
+        ObjectNode plan = drawer().put("version", BoxPlan.VERSION + 1);
         plan.put("hologram", true);
         Reply reply = post("/api/work", work(plan));
         assertThat(reply.status()).isEqualTo(400);
         assertThat(reply.field()).isEqualTo("plan.version");
-        assertThat(reply.detail()).contains("newer Cant Hook (version 7)");
+        assertThat(reply.detail()).contains("newer Cant Hook (version " + (BoxPlan.VERSION + 1) + ")");
     }
 
     @ParameterizedTest
