@@ -61,8 +61,7 @@ import org.jspecify.annotations.Nullable;
  * lap 3.03 pinned, 7.15 loose.
  *
  * @param slat width to cut a slat to, its lap with it
- * @param last width of the last one, which laps over none
- * @param bare width of a slat without its lap
+ * @param bare width of a slat without its lap; the last one, which laps over none, is cut to it
  * @param lap null when they do not lap
  */
 public record SlattedBottom(
@@ -71,7 +70,6 @@ public record SlattedBottom(
         GrooveRun run,
         Worked opening,
         Worked slat,
-        Worked last,
         Worked bare,
         Worked along,
         Worked gapWettest,
@@ -175,7 +173,6 @@ public record SlattedBottom(
                         "bottom", groove, GrooveEnds.of(ladder.joint().layout(), groove, stops, Optional.empty())),
                 opening,
                 slat,
-                bare,
                 bare,
                 along,
                 gapWettest,
@@ -367,7 +364,7 @@ public record SlattedBottom(
         int lapping = lap == null ? choice.count() : choice.count() - 1;
         pieces.add(new CutPiece("bottom", "slat", lapping, movement.of().wood(), along, slat, thick, thick));
         if (lap != null) {
-            pieces.add(new CutPiece("bottom", "last slat", 1, movement.of().wood(), along, last, thick, thick));
+            pieces.add(new CutPiece("bottom", "last slat", 1, movement.of().wood(), along, bare, thick, thick));
         }
         return List.copyOf(pieces);
     }

@@ -447,6 +447,33 @@ class PaperTest extends ServerTestBase {
                 .contains("Seeds 🌱 drawer");
     }
 
+    /** Each kind of bottom: what the bench says to cut and to do stands on its sheet. */
+    @org.junit.jupiter.params.ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource(
+            delimiter = '|',
+            value = {
+                "RABBETED|Rabbet the inside of the bottom edge",
+                "APPLIED|Screw the bottom on through slots",
+                "SLATS|Groove for the bottom"
+            })
+    void thePanelSheetTellsEveryKindOfBottom(String kind, String job) throws IOException {
+        ObjectNode plan = demoPlan("2-envelope-drawer.json");
+        ObjectNode other = (ObjectNode)
+                post("/api/work/begun/BOTTOM_" + kind, node().set("plan", plan)).body();
+        String told = text(bytes("/api/boxes/" + box(other) + "/papers/panel-sheet.pdf"));
+        assertThat(told.replaceAll("\\s+", " ")).contains(job);
+        JsonNode numbers = post("/api/work", node().put("station", "bottom").set("plan", other))
+                .body()
+                .path("numbers");
+        List<String> sizes = new ArrayList<>();
+        for (JsonNode number : numbers) {
+            if (List.of("bottom.cut", "bottom.along").contains(number.path("id").asText())) {
+                sizes.add(number.path("text").asText());
+            }
+        }
+        assertThat(sizes).hasSize(2).allSatisfy(size -> assertThat(told).contains(size));
+    }
+
     @Test
     void allPapersComeInOneWithTheirContents() throws IOException {
         String id = box(demoPlan("1-germination-box.json"));

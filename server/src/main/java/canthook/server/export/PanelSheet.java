@@ -4,6 +4,7 @@ import canthook.figure.BottomFigures;
 import canthook.figure.Figure;
 import canthook.figure.PanelFigures;
 import canthook.planner.WorkedPlan;
+import canthook.saw.Jobs;
 import canthook.saw.SheetWords;
 import canthook.server.export.Lettering.Face;
 import java.io.IOException;
@@ -21,6 +22,7 @@ final class PanelSheet {
         }
         if (!words.loose().isEmpty()) {
             loose(sheet, words.loose(), BottomFigures.onPaper(worked));
+            jobs(sheet, worked);
         }
         List<Figure> figures = PanelFigures.onPaper(worked);
         for (int i = 0; i < panels.size(); i++) {
@@ -43,6 +45,15 @@ final class PanelSheet {
         sheet.down(sheet.page().figure(drawn.get(1), Sheet.EDGE, sheet.y(), 90, 44) + 4);
         sheet.written("The section is drawn on the driest day.", 9);
         sheet.down(4);
+    }
+
+    /** What is done for the bottom, in order, as the run sheet has it. */
+    private static void jobs(Sheet sheet, WorkedPlan worked) throws IOException {
+        for (Jobs.Job job : Jobs.of(worked)) {
+            if (job.number().startsWith("bottom.")) {
+                sheet.toTick(job.says(), 9.5);
+            }
+        }
     }
 
     private static void panel(Sheet sheet, SheetWords.Panel panel, List<Figure> drawn) throws IOException {
