@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { problemOf, type HintCall } from '../api/client'
 import TradeText from '../words/TradeText.vue'
 import { again, hear, hints, reply, silence } from './hints'
+import FixButtons from './FixButtons.vue'
 import { useBench } from './store'
 
 /** What a good maker would say at this station. It can be followed, put off for the day, or silenced for the whole shop. */
@@ -50,6 +51,7 @@ function undo(call: HintCall) {
       <p>
         <TradeText :text="h.says" /> <span class="because">{{ h.why }}</span>
       </p>
+      <FixButtons :fixes="h.fixes" />
       <p class="answers">
         <button type="button" class="word" :aria-label="`Done: ${h.title}`" @click="say(h.call, 'FOLLOWED')">
           Done

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import TradeText from '../words/TradeText.vue'
+import FixButtons from './FixButtons.vue'
 import { useBench } from './store'
 
 /** What stands in the way at this station, and what would mend it. */
@@ -33,19 +34,7 @@ const words = { STOP: 'stop', MIND: 'mind', NOTE: 'note' } as const
           where
         </button>
       </p>
-      <button
-        v-for="fix in v.fixes"
-        :key="fix.label"
-        type="button"
-        class="fix"
-        @pointerenter="bench.show(fix)"
-        @pointerleave="bench.show(null)"
-        @focus="bench.show(fix)"
-        @blur="bench.show(null)"
-        @click="bench.apply(fix)"
-      >
-        {{ fix.label }}
-      </button>
+      <FixButtons :fixes="v.fixes" />
     </article>
   </section>
 </template>
@@ -97,22 +86,5 @@ p {
 .where {
   font-weight: 500;
   font-size: 0.88rem;
-}
-.fix {
-  display: block;
-  margin-top: 0.4rem;
-  border: 1.5px solid var(--edge);
-  border-radius: 3px;
-  background: none;
-  color: var(--edge);
-  font-weight: 700;
-  padding: 0.25rem 0.6rem;
-  cursor: pointer;
-  text-align: left;
-}
-.fix:hover,
-.fix:focus-visible {
-  background: var(--edge);
-  color: var(--sheet);
 }
 </style>

@@ -123,7 +123,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <RouterLink :to="{ name: 'bench', params: { id: box, station: 'cut' } }">Back to the bench</RouterLink>
       <h1>{{ run?.name ?? 'At the saw' }}</h1>
       <p v-if="run && run.open && !run.finished" class="count">
-        cut <b>{{ run.at + 1 }}</b> of {{ run.total }} · part <b>{{ run.now?.parts }}</b>
+        pass <b>{{ run.at + 1 }}</b> of {{ run.total }} · part <b>{{ run.now?.parts }}</b>
       </p>
     </header>
     <p v-if="told" class="told" :class="{ away }" role="alert">{{ told }}</p>
@@ -147,7 +147,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     </main>
 
     <main v-else-if="run?.finished" class="finished">
-      <h2>All {{ run.total }} cuts are made.</h2>
+      <h2>All {{ run.total }} passes are made.</h2>
       <p>Unplug. Dry-fit every corner before you touch the glue.</p>
       <p v-for="s in run.spoilt" :key="s.part">
         <b>{{ s.part }}</b> was replaced by <b>{{ s.by }}</b>. {{ s.advice }}
@@ -160,7 +160,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
     <main v-else-if="run?.now" class="cut">
       <p class="say" aria-live="polite" aria-atomic="true">
-        <span class="sr-only">Cut {{ run.at + 1 }}, part {{ run.now.parts }}, {{ run.now.title }}.</span>
+        <span class="sr-only">Pass {{ run.at + 1 }}, part {{ run.now.parts }}, {{ run.now.title }}.</span>
         {{ run.now.instruction }}
       </p>
       <p class="facts">

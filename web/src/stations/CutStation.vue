@@ -54,7 +54,7 @@ const files = [
     <template #drawing>
       <p class="views">
         <button type="button" :class="{ here: view === 'marks' }" @click="view = 'marks'">the marks</button>
-        <button type="button" :class="{ here: view === 'list' }" @click="view = 'list'">every cut</button>
+        <button type="button" :class="{ here: view === 'list' }" @click="view = 'list'">every pass</button>
       </p>
       <template v-if="view === 'marks'">
         <FigureView v-if="marked" :figure="marked" class="opened" @open="bench.openWorking" />

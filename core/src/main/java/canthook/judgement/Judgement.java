@@ -12,11 +12,18 @@ import canthook.plan.JigChoice.Way;
 import canthook.plan.Part;
 import canthook.plan.SizeWish.Tips;
 import canthook.plan.Stuff;
+import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdict.Weight;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Which judgement calls this box asks for. Source of each: handed down among makers; check values in the test.
@@ -48,9 +55,26 @@ public final class Judgement {
     public static List<Hint> of(WorkedPlan worked) {
         List<Hint> hints = new ArrayList<>();
         for (Call call : Call.values()) {
-            of(call, worked).ifPresent(hints::add);
+            of(call, worked)
+                    .map(hint -> hint.with(hint.fixes().stream()
+                            .filter(fix -> follows(hint.call(), fix, worked))
+                            .toList()))
+                    .ifPresent(hints::add);
         }
         return List.copyOf(hints);
+    }
+
+    /** Whether the changed plan no longer asks for the call, and stops nowhere it did not stop before. */
+    private static boolean follows(Call call, Fix fix, WorkedPlan worked) {
+        WorkedPlan after = Planner.work(fix.after(), worked.shop());
+        return of(call, after).isEmpty() && stops(worked).containsAll(stops(after));
+    }
+
+    private static Set<Code> stops(WorkedPlan worked) {
+        return worked.found().stream()
+                .filter(v -> v.weight() == Weight.STOP)
+                .map(Verdict::code)
+                .collect(Collectors.toSet());
     }
 
     private static Optional<Hint> of(Call call, WorkedPlan worked) {
@@ -103,7 +127,11 @@ public final class Judgement {
         return Optional.of(new Hint(
                 Call.FULL_FINGER_ON_TOP,
                 "Make the top edge the reference edge: what is left over falls at the bottom.",
-                "The eye reads the top edge, and a full finger belongs there."));
+                "The eye reads the top edge, and a full finger belongs there.",
+                List.of(new Fix(
+                        "Rip the height to what closes",
+                        worked.plan()
+                                .with(worked.plan().fingers().with(Leftover.RIP).about())))));
     }
 
     /** A finger narrower than half its length, which is the mate's thickness, breaks. */
@@ -117,8 +145,10 @@ public final class Judgement {
             return Optional.empty();
         }
         LengthDisplay display = worked.plan().display();
+        String tool = worked.fingers().chosen().tool().id();
         Optional<Rung> holds = worked.fingers().rungs().stream()
-                .filter(r -> r.feasible() && !r.finger().length().isUnder(half))
+                .filter(r -> r.feasible() && r.tool().id().equals(tool))
+                .filter(r -> !r.finger().length().isUnder(half))
                 .max(Comparator.comparingInt(r -> r.sections().count()));
         return Optional.of(new Hint(
                 Call.SHORT_GRAIN,
@@ -126,7 +156,15 @@ public final class Judgement {
                                 + r.finger().text(display) + ".")
                         .orElse("Thinner walls or a wider cutter would help."),
                 "A finger of " + display.text(finger, Precision.CALIPER) + " is under half its length of "
-                        + worked.size().slotDepth().text(display) + ": it breaks off at the short grain."));
+                        + worked.size().slotDepth().text(display) + ": it breaks off at the short grain.",
+                holds.map(r -> new Fix(
+                                "Make it " + r.sections().count() + " sections",
+                                worked.plan()
+                                        .with(worked.plan()
+                                                .fingers()
+                                                .withSections(r.sections().count()))))
+                        .map(List::of)
+                        .orElse(List.of())));
     }
 
     private static Optional<Hint> letItSettle(WorkedPlan worked) {

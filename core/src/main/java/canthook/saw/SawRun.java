@@ -92,15 +92,15 @@ public record SawRun(List<Item> items, Set<String> checked, int at, List<Spoilt>
             throw new Refused(
                     "cut",
                     isFinished()
-                            ? "All cuts are made."
-                            : "The next cut is another one: “" + items.get(at).id() + "”.");
+                            ? "All passes are made."
+                            : "The next pass is another one: “" + items.get(at).id() + "”.");
         }
         return new SawRun(with(at, true), checked, at + 1, spoilt);
     }
 
     private SawRun back(SawEvent event) {
         if (at == 0 || !items.get(at - 1).id().equals(event.cut())) {
-            throw new Refused("cut", at == 0 ? "No cut is made yet." : "Only the last cut can be taken back.");
+            throw new Refused("cut", at == 0 ? "No pass is made yet." : "Only the last pass can be taken back.");
         }
         return new SawRun(with(at - 1, false), checked, at - 1, spoilt);
     }

@@ -18,8 +18,10 @@ import canthook.planner.WorkedPlan;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
+import canthook.verdict.Fix;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 
 /** Each judgement call is made where a good maker would make it, with this box's numbers, and nowhere else. */
@@ -67,6 +69,36 @@ class JudgementTest {
         assertThat(finger).isLessThan(thick.size().slotDepth().length().mm() / 2);
         assertThat(hint(thick, Call.SHORT_GRAIN).orElseThrow().why())
                 .contains(thick.size().slotDepth().text(LengthDisplay.METRIC));
+    }
+
+    /** Walls of 20 with fingers of 7.33: the count that is offered makes them stout, and the hint is gone. */
+    @Test
+    void shortGrainIsMendedByAButton() {
+        BoxPlan thick = envelopeDrawer().with(envelopeDrawer().size().withThickness(mm(20)));
+        Fix fix = hint(thick, Call.SHORT_GRAIN).orElseThrow().fixes().get(0);
+        WorkedPlan after = SeedLibrary.work(fix.after());
+        assertThat(fix.label())
+                .contains(String.valueOf(after.fingers().chosen().sections().count()));
+        assertThat(after.fingers().chosen().finger().length().times(2).isUnder(mm(20)))
+                .isFalse();
+        assertThat(hint(fix.after(), Call.SHORT_GRAIN)).isEmpty();
+    }
+
+    /** Whatever the box, a button of a hint does what the hint says. */
+    @Test
+    void aHintsButtonFollowsIt() {
+        AtomicInteger offered = new AtomicInteger();
+        AnyPlan.seeds(1, 400).forEach(any -> {
+            for (Hint hint : Judgement.of(any.worked())) {
+                for (Fix fix : hint.fixes()) {
+                    offered.incrementAndGet();
+                    assertThat(hint(Planner.work(fix.after(), any.worked().shop()), hint.call()))
+                            .as("%s of seed %d", hint.call(), any.seed())
+                            .isEmpty();
+                }
+            }
+        });
+        assertThat(offered).hasPositiveValue();
     }
 
     @Test

@@ -51,7 +51,7 @@ class BottomsTest {
         Workbench.choose(page, "Its round corners", "are squared");
         assertThat(number(page, "bottom.rounded-to")).hasCount(0);
         page.locator("nav.rail a[href$='/cut']").click();
-        page.getByText("every cut", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByText("every pass", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(page.getByText("Once the glue has set")).isVisible();
         assertThat(page.getByText("Square its corners with a chisel")).isVisible();
         page.context().close();

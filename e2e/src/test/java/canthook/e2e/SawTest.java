@@ -65,7 +65,7 @@ class SawTest {
         page.getByText("setting it up").click();
         assertThat(page.locator(".card")).containsText("push board");
         page.locator(".rail .station[href$='/cut']").click();
-        page.getByText("every cut").click();
+        page.getByText("every pass").click();
         String passes = page.locator(".slate [data-number='cut.passes'] .value")
                 .textContent()
                 .strip();
@@ -106,7 +106,7 @@ class SawTest {
         int low = 0;
         int all = Integer.parseInt(page.locator(".count").textContent().replaceAll(".* of (\\d+).*", "$1"));
         for (int cut = 1; cut < all; cut++) {
-            assertThat(page.locator(".count")).containsText("cut " + cut + " of " + all);
+            assertThat(page.locator(".count")).containsText("pass " + cut + " of " + all);
             boolean front = page.locator(".count").textContent().matches(".*(A2|C1|B[12]).*");
             assertThat(page.getByText("nothing above").count() > 0)
                     .as("cut " + cut)
@@ -125,30 +125,30 @@ class SawTest {
         Page page = at("envelope-drawer", "cut");
         page.locator("a.saw").click();
         setUp(page);
-        assertThat(page.locator(".count")).containsText("cut 1 of 26");
+        assertThat(page.locator(".count")).containsText("pass 1 of 26");
         page.locator("footer .done").click();
-        assertThat(page.locator(".count")).containsText("cut 2 of 26");
+        assertThat(page.locator(".count")).containsText("pass 2 of 26");
         page.keyboard().press("Space");
-        assertThat(page.locator(".count")).containsText("cut 3 of 26");
+        assertThat(page.locator(".count")).containsText("pass 3 of 26");
         page.keyboard().press("ArrowLeft");
-        assertThat(page.locator(".count")).containsText("cut 2 of 26");
+        assertThat(page.locator(".count")).containsText("pass 2 of 26");
         page.reload();
-        assertThat(page.locator(".count")).containsText("cut 2 of 26");
+        assertThat(page.locator(".count")).containsText("pass 2 of 26");
         bench.stopServer();
         page.locator("footer .done").click();
         assertThat(page.locator(".told")).containsText("Do not cut on");
-        assertThat(page.locator(".count")).containsText("cut 2 of 26");
+        assertThat(page.locator(".count")).containsText("pass 2 of 26");
         bench.startServer();
         page.locator("footer .done").click();
-        assertThat(page.locator(".count")).containsText("cut 3 of 26");
+        assertThat(page.locator(".count")).containsText("pass 3 of 26");
         assertThat(page.locator(".told")).hasCount(0);
         for (int cut = 3; cut <= 26; cut++) {
             page.locator("footer .done").click();
             if (cut < 26) {
-                assertThat(page.locator(".count")).containsText("cut " + (cut + 1) + " of 26");
+                assertThat(page.locator(".count")).containsText("pass " + (cut + 1) + " of 26");
             }
         }
-        assertThat(page.locator(".finished")).containsText("All 26 cuts are made");
+        assertThat(page.locator(".finished")).containsText("All 26 passes are made");
         page.context().close();
     }
 
@@ -159,15 +159,15 @@ class SawTest {
         setUp(first);
         Page second = bench.window(1024, 768);
         second.navigate(first.url());
-        assertThat(second.locator(".count")).containsText("cut 1 of 26");
+        assertThat(second.locator(".count")).containsText("pass 1 of 26");
         // both mark the same cut; the second does not yet know
         second.route("**/api/runs/*", route -> route.abort());
         first.locator("footer .done").click();
-        assertThat(first.locator(".count")).containsText("cut 2 of 26");
+        assertThat(first.locator(".count")).containsText("pass 2 of 26");
         second.unroute("**/api/runs/*");
         second.locator("footer .done").click();
         assertThat(second.locator(".told")).containsText("Another device was first");
-        assertThat(second.locator(".count")).containsText("cut 2 of 26");
+        assertThat(second.locator(".count")).containsText("pass 2 of 26");
         first.context().close();
         second.context().close();
     }
@@ -179,17 +179,17 @@ class SawTest {
         setUp(page);
         for (int cut = 1; cut <= 3; cut++) {
             page.locator("footer .done").click();
-            assertThat(page.locator(".count")).containsText("cut " + (cut + 1) + " of 26");
+            assertThat(page.locator(".count")).containsText("pass " + (cut + 1) + " of 26");
         }
         page.locator("footer .wrong").click();
         page.locator(".trouble .big", new Page.LocatorOptions().setHasText("C")).click();
         page.locator(".trouble").getByText("torn out").click();
-        assertThat(page.locator(".count")).containsText("cut 4 of 29");
+        assertThat(page.locator(".count")).containsText("pass 4 of 29");
         assertThat(page.locator(".count")).containsText("C′1");
         assertThat(page.locator(".advice")).containsText("Glue the chip back");
         for (int cut = 4; cut <= 6; cut++) {
             page.locator("footer .done").click();
-            assertThat(page.locator(".count")).containsText("cut " + (cut + 1) + " of 29");
+            assertThat(page.locator(".count")).containsText("pass " + (cut + 1) + " of 29");
         }
         assertThat(page.locator(".count")).containsText("A1 + C′1");
         page.context().close();

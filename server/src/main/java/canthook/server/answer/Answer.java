@@ -62,8 +62,8 @@ public record Answer(
         Figure stick,
         List<HintView> hints) {
 
-    /** A judgement call on this box: what to do, and why. */
-    public record HintView(Call call, String title, String says, String why) {}
+    /** A judgement call on this box: what to do, why, and what would follow it. */
+    public record HintView(Call call, String title, String says, String why, List<FixView> fixes) {}
 
     /** A test cut as shown, in the display's unit. */
     public record TestCutView(String slots, String fingers, String clearance) {}

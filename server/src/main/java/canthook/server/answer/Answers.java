@@ -51,6 +51,7 @@ import canthook.server.answer.Answer.VerdictView;
 import canthook.server.answer.Answer.WayView;
 import canthook.server.answer.Answer.WorkingView;
 import canthook.shop.TestCut;
+import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.working.Show;
 import canthook.working.Worked;
@@ -129,7 +130,7 @@ public final class Answers {
     private static List<HintView> hints(WorkedPlan worked, @Nullable Place place) {
         return Judgement.of(worked).stream()
                 .filter(h -> place == null || h.call().place() == place)
-                .map(h -> new HintView(h.call(), h.call().title(), h.says(), h.why()))
+                .map(h -> new HintView(h.call(), h.call().title(), h.says(), h.why(), fixes(h.fixes())))
                 .toList();
     }
 
@@ -169,13 +170,11 @@ public final class Answers {
 
     /** A verdict with what would mend it. */
     public static VerdictView verdict(Verdict v) {
-        return new VerdictView(
-                v.code(),
-                v.weight(),
-                v.station(),
-                v.place(),
-                v.sentence(),
-                v.fixes().stream().map(f -> new FixView(f.label(), f.after())).toList());
+        return new VerdictView(v.code(), v.weight(), v.station(), v.place(), v.sentence(), fixes(v.fixes()));
+    }
+
+    private static List<FixView> fixes(List<Fix> fixes) {
+        return fixes.stream().map(f -> new FixView(f.label(), f.after())).toList();
     }
 
     private static LadderView ladder(WorkedPlan worked) {
