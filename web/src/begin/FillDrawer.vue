@@ -4,6 +4,7 @@ import { useDebounceFn, useElementSize } from '@vueuse/core'
 import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { answer, api, problemOf, type Wish } from '../api/client'
 import LengthField from '../bench/LengthField.vue'
+import WorkingLines from '../bench/WorkingLines.vue'
 import NumText from '../drawing/NumText.vue'
 
 /** A drawer filled with small boxes: cells are dragged together, the kinds that result are told at once. */
@@ -15,13 +16,14 @@ interface Lies {
   columns: number
   rows: number
 }
-const inch = computed(() => props.wish.unit === 'INCH')
 const place = reactive({ set: '', width: 412, length: 287, height: 80, atWall: 1.5, between: 1, above: 12 })
 const columns = ref(4)
 const rows = ref(3)
 const boxes = ref<Lies[]>([])
 const cells = shallowRef<Awaited<ReturnType<typeof look>>>()
 const refused = ref('')
+/** Whether the working of the cell is open. */
+const shown = ref(false)
 const kept = ref(false)
 const asked = [
   { key: 'width' as const, label: 'Inside, wide', at: 'place.width' },
@@ -245,6 +247,12 @@ const said = (b: Lies) => {
         </span>
       </p>
       <p class="hint">Drag cells together. Press one to take it out, or apart.</p>
+      <dl v-if="cells && shown" class="how">
+        <template v-for="w in cells.workings" :key="w.number.id">
+          <dt>{{ w.number.label }}</dt>
+          <dd><WorkingLines :of="w" /></dd>
+        </template>
+      </dl>
     </div>
     <div class="asked">
       <label class="set">
@@ -259,16 +267,24 @@ const said = (b: Lies) => {
       </label>
       <LengthField
         v-for="a in asked"
-        :key="a.key + String(inch)"
+        :key="a.key + String(wish.unit)"
         :label="a.label"
-        :text="inch ? String(Math.round((place[a.key] / 25.4) * 1000) / 1000) : String(place[a.key])"
+        :text="cells?.fields[a.key] ?? ''"
         :mm="place[a.key]"
         :unit="wish.unit ?? 'MILLIMETRE'"
         :at="a.at"
         @read="(mm) => mm !== undefined && (place[a.key] = mm)"
       />
       <p v-if="cells" class="told" aria-live="polite">
-        One cell <NumText :text="cells.cell" />
+        <button
+          type="button"
+          class="opens"
+          :aria-expanded="shown"
+          title="How it comes about"
+          @click="shown = !shown"
+        >
+          One cell <NumText :text="cells.cell" />
+        </button>
         <small
           >Walls are cut <NumText :text="cells.swells" /> lower: they grow by that until the wettest
           day.</small
@@ -347,6 +363,28 @@ svg {
 .kinds {
   padding-left: 1.1rem;
   margin: 0.2rem 0;
+}
+.opens {
+  border: 0;
+  border-bottom: 1.5px dotted var(--quiet);
+  padding: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
+}
+.how {
+  margin: 0.4rem 0;
+  padding: 0.5rem 0.8rem;
+  border-left: 5px solid var(--good);
+  background: var(--sheet);
+  font-size: 0.92rem;
+}
+.how dt {
+  font-weight: 600;
+}
+.how dd {
+  margin: 0 0 0.5rem;
 }
 .told small {
   display: block;

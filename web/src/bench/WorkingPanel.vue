@@ -2,6 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import NumText from '../drawing/NumText.vue'
 import TradeText from '../words/TradeText.vue'
+import WorkingLines from './WorkingLines.vue'
 import { backCloses } from './back'
 import { useBench } from './store'
 
@@ -57,11 +58,7 @@ function back() {
     <p class="result"><NumText :text="opened.number.text" /> {{ opened.number.unit }}</p>
     <p v-if="opened.number.residue" class="residue">{{ opened.number.residue }} what is shown</p>
     <p class="rule"><TradeText :text="opened.rule" /></p>
-    <div v-if="opened.formula" class="formula">
-      <p>{{ opened.number.symbol }} = {{ opened.formula }}</p>
-      <p class="values">= {{ opened.withValues }}</p>
-      <p>= <NumText :text="opened.number.text" /> {{ opened.number.unit }}</p>
-    </div>
+    <WorkingLines :of="opened" />
     <template v-if="opened.inputs.length">
       <h3>What went in</h3>
       <button
@@ -118,18 +115,6 @@ h3 {
 }
 .rule {
   margin: 0 0 0.7rem;
-}
-.formula {
-  background: var(--ground);
-  padding: 0.55rem 0.7rem;
-  font: 500 0.98rem/1.6 var(--mono);
-}
-.formula p {
-  margin: 0;
-  overflow-wrap: anywhere;
-}
-.values {
-  color: var(--edge);
 }
 .input {
   display: grid;

@@ -1,11 +1,13 @@
 package canthook.plan;
 
 import canthook.length.Length;
+import canthook.length.LengthDisplay;
 import canthook.refusal.Bounds;
 import canthook.refusal.OneLine;
 import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A place shared by many boxes: a drawer filled with small ones. Each box lies on a grid of cells and knows the whole place, so that when
@@ -117,5 +119,16 @@ public record SharedPlace(
                 }
             }
         }
+    }
+
+    /** Its lengths by their names, as text that reads back as it was. */
+    public Map<String, String> lengths(LengthDisplay display) {
+        return Map.of(
+                "width", display.editable(width),
+                "length", display.editable(length),
+                "height", display.editable(height),
+                "atWall", display.editable(atWall),
+                "between", display.editable(between),
+                "above", display.editable(above));
     }
 }

@@ -3,6 +3,7 @@ package canthook.saw;
 import canthook.fit.Fit;
 import canthook.jig.Jig;
 import canthook.jig.Setting;
+import canthook.judgement.Judgement;
 import canthook.length.LengthDisplay;
 import canthook.plan.JigChoice.Way;
 import canthook.planner.WorkedPlan;
@@ -24,8 +25,17 @@ public final class SetUpGate {
      */
     public record Check(String id, String says, String number) {}
 
-    /** The checks, in the order they are made; none when the joint cannot be cut. */
+    /** The checks for a box that is the first, or on paper. */
     public static List<Check> of(WorkedPlan worked) {
+        return of(worked, 0);
+    }
+
+    /**
+     * The checks, in the order they are made; none when the joint cannot be cut.
+     *
+     * @param partsSinceTest of this box's plan, cut since a test was last recorded; from {@link Judgement#PARTS_A_TEST} on another is asked for
+     */
+    public static List<Check> of(WorkedPlan worked, int partsSinceTest) {
         Jig jig = worked.jig();
         Setting setting = jig.setting();
         List<Check> checks = new ArrayList<>();
@@ -77,6 +87,13 @@ public final class SetUpGate {
                                                 ? ", accepted."
                                                 : ", not where it should be. See the Fit station."),
                                 reading.clearance().id()));
+        if (partsSinceTest >= Judgement.PARTS_A_TEST) {
+            checks.add(new Check(
+                    "test-again",
+                    partsSinceTest
+                            + " parts are cut since the last test: cut another, try it, record it at the Fit station.",
+                    ""));
+        }
         checks.add(new Check(
                 "marked", "All four parts marked: letter on the outside, reference edge, corner numbers.", ""));
         checks.add(new Check(

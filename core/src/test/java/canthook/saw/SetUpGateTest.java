@@ -49,6 +49,17 @@ class SetUpGateTest {
         assertThat(says(tested(8, 7.7), "test-cut")).contains("not where it should be");
     }
 
+    @Test
+    void anotherTestIsAskedForAfterTwentyParts() {
+        assertThat(SetUpGate.of(tested(8, 7.88), 16))
+                .extracting(SetUpGate.Check::id)
+                .doesNotContain("test-again");
+        assertThat(SetUpGate.of(tested(8, 7.88), 20))
+                .filteredOn(c -> c.id().equals("test-again"))
+                .singleElement()
+                .satisfies(c -> assertThat(c.says()).startsWith("20 parts are cut since the last test"));
+    }
+
     @ParameterizedTest
     @EnumSource(Way.class)
     void everyNumberOfACheckOpens(Way way) {

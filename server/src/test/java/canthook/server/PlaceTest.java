@@ -56,6 +56,11 @@ class PlaceTest extends ServerTestBase {
         JsonNode look = post("/api/places/look", filling(place)).body();
         assertThat(look.path("cell").asText()).isEqualTo("101.5 × 94.0 mm");
         assertThat(look.path("kinds").get(0).path("size").asText()).isEqualTo("204.0 × 94.0 × 67.6 mm");
+        // what is told opens to its working, and the place's lengths read back as they are
+        JsonNode cell = look.path("workings").get(0);
+        assertThat(cell.path("number").path("text").asText()).isEqualTo("101.5");
+        assertThat(cell.path("withValues").asText()).contains("412").contains("/ 4");
+        assertThat(look.path("fields").path("width").asText()).isEqualTo("412");
 
         Reply filled = post("/api/places", filling(place));
         assertThat(filled.status()).as(filled.text()).isEqualTo(201);

@@ -151,6 +151,29 @@ class SawTest extends ServerTestBase {
         assertThat(happened(after, node().put("kind", "SPOILT")).field()).isEqualTo("event.part");
     }
 
+    /** Five boxes of one plan are cut; before the sixth a test is asked for, until one is recorded. */
+    @Test
+    void inMidBatchAnotherTestIsAskedFor() {
+        String box = box();
+        for (int made = 0; made < 5; made++) {
+            JsonNode run = begin(box);
+            assertThat(run.path("gate").findValuesAsText("id"))
+                    .as("box " + made)
+                    .doesNotContain("test-again");
+            cut(setUp(run), 1);
+            delete("/api/runs/" + run.path("id").asText());
+        }
+        JsonNode sixth = begin(box);
+        assertThat(sixth.path("gate").findValuesAsText("id")).contains("test-again");
+        Reply recorded = post("/api/boxes/" + box + "/test-cuts", "{\"slots\":[7.46],\"fingers\":[7.25]}");
+        assertThat(recorded.status()).as(recorded.text()).isLessThan(300);
+        assertThat(get("/api/runs/" + sixth.path("id").asText())
+                        .body()
+                        .path("gate")
+                        .findValuesAsText("id"))
+                .doesNotContain("test-again");
+    }
+
     @Test
     void aWayThatCannotCutTheJointHasNoRun() {
         ObjectNode plan = drawer();

@@ -12,12 +12,16 @@ import canthook.planner.FirstCutter;
 import canthook.planner.SharedCells;
 import canthook.planner.SharedCells.Kind;
 import canthook.refusal.Refused;
+import canthook.server.answer.Answer;
+import canthook.server.answer.Answers;
 import canthook.server.box.Shelf.KeptBox;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.ShopFloor;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -60,8 +64,15 @@ public class PlaceApi {
      * The cells of a place, as told.
      *
      * @param swells what the walls gain in height until the wettest day
+     * @param workings of every number that is told, the cell's first
+     * @param fields the place's own lengths, as text in the display's unit
      */
-    public record CellsView(String cell, String swells, List<KindView> kinds) {}
+    public record CellsView(
+            String cell,
+            String swells,
+            List<KindView> kinds,
+            List<Answer.WorkingView> workings,
+            Map<String, String> fields) {}
 
     /** The boxes of a set, the first holding the batch over all. */
     public record SetView(SharedPlace place, List<String> boxes) {}
@@ -80,7 +91,11 @@ public class PlaceApi {
                                 k.rows(),
                                 k.count(),
                                 size(k, cells.height().length(), display)))
-                        .toList());
+                        .toList(),
+                Stream.of(cells.cellWidth(), cells.cellLength(), cells.height(), cells.swells())
+                        .map(n -> Answers.working(n, display))
+                        .toList(),
+                filling.place().lengths(display));
     }
 
     private static String size(Kind kind, Length height, LengthDisplay display) {

@@ -13,7 +13,6 @@ import canthook.refusal.Refused;
 import canthook.saw.Salvage;
 import canthook.saw.SawEvent;
 import canthook.saw.SawRun;
-import canthook.saw.SetUpGate;
 import canthook.server.saw.SawRuns.Standing;
 import canthook.working.Worked;
 import java.util.ArrayList;
@@ -154,7 +153,7 @@ public class SawApi {
     private static RunView view(Standing standing) {
         WorkedPlan worked = standing.worked();
         SawRun run = standing.run();
-        List<CheckView> gate = SetUpGate.of(worked).stream()
+        List<CheckView> gate = standing.gate().stream()
                 .map(c -> new CheckView(c.id(), c.says(), run.checked().contains(c.id())))
                 .toList();
         int at = run.at();

@@ -35,6 +35,11 @@ interface SawMapper {
             @Param("rules") String rules,
             @Param("at") String at);
 
+    @Select("SELECT COUNT(*) FROM saw_run r WHERE box_id = #{box} AND closed = 1 AND started_at > #{after}"
+            + " AND started_at < #{before} AND EXISTS (SELECT 1 FROM saw_event e WHERE e.run_id = r.id"
+            + " AND json_extract(e.event, '$.kind') = 'DONE')")
+    int madeBetween(@Param("box") String box, @Param("after") String after, @Param("before") String before);
+
     @Update("UPDATE saw_run SET closed = 1 WHERE id = #{id}")
     int close(@Param("id") String id);
 

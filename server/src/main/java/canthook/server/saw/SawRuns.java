@@ -22,6 +22,7 @@ import canthook.server.saw.SawMapper.RunRow;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
+import canthook.shop.TestCut;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -47,6 +48,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class SawRuns implements Keeper {
     private static final int RUNS_LEARNED_FROM = 20;
+    private static final int PARTS_A_BOX = 4;
 
     private final SawMapper rows;
     private final Shelf shelf;
@@ -66,9 +68,29 @@ public class SawRuns implements Keeper {
         learn();
     }
 
-    /** A run, the plan it was begun from, and where it stands. */
+    /**
+     * A run, the plan it was begun from, and where it stands.
+     *
+     * @param partsSinceTest cut in runs before this one, since a test was last recorded
+     */
     public record Standing(
-            String id, String box, String startedAt, boolean closed, WorkedPlan worked, SawRun run, long seq) {}
+            String id,
+            String box,
+            String startedAt,
+            boolean closed,
+            WorkedPlan worked,
+            int partsSinceTest,
+            SawRun run,
+            long seq) {
+        /** What is checked before the first pass. */
+        public List<SetUpGate.Check> gate() {
+            return SetUpGate.of(worked, partsSinceTest);
+        }
+
+        private Standing after(SawRun happened) {
+            return new Standing(id, box, startedAt, closed, worked, partsSinceTest, happened, seq + 1);
+        }
+    }
 
     /** Begins a run of a box as it is now, or goes on with the one that is open. */
     @Transactional
@@ -179,7 +201,7 @@ public class SawRuns implements Keeper {
             throw new StaleWrite("This run", seq, now.seq());
         }
         if (event.kind() == SawEvent.Kind.DONE) {
-            List<SetUpGate.Check> missing = SetUpGate.of(now.worked()).stream()
+            List<SetUpGate.Check> missing = now.gate().stream()
                     .filter(c -> !now.run().checked().contains(c.id()))
                     .toList();
             if (!missing.isEmpty()) {
@@ -192,7 +214,7 @@ public class SawRuns implements Keeper {
             throw new StaleWrite("This run", seq, get(id).seq());
         }
         learn();
-        return new Standing(id, now.box(), now.startedAt(), false, now.worked(), after, seq + 1);
+        return now.after(after);
     }
 
     private boolean isSent(String id, long seq, String mark) {
@@ -231,7 +253,20 @@ public class SawRuns implements Keeper {
             happened.add(json.readValue(event.event(), SawEvent.class));
         }
         SawRun run = SawRun.of(worked.cuts(), happened);
-        return new Standing(row.id(), row.boxId(), row.startedAt(), row.closed() == 1, worked, run, events.size());
+        return new Standing(
+                row.id(),
+                row.boxId(),
+                row.startedAt(),
+                row.closed() == 1,
+                worked,
+                PARTS_A_BOX * rows.madeBetween(row.boxId(), lastTest(shop), row.startedAt()),
+                run,
+                events.size());
+    }
+
+    /** When a test was last recorded; before every run when none was. */
+    private static String lastTest(Shop shop) {
+        return shop.testCuts().stream().map(TestCut::at).max(String::compareTo).orElse("");
     }
 
     private static Map<String, Double> changed(HouseRules rules) {
