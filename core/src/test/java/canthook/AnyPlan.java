@@ -3,7 +3,10 @@ package canthook;
 import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.lidOf;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.onTop;
+import static canthook.SeedLibrary.sawnOff;
 
+import canthook.bottom.Bottoms;
 import canthook.cutter.Cutter;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
@@ -18,6 +21,7 @@ import canthook.plan.Groove;
 import canthook.plan.JigChoice;
 import canthook.plan.JigChoice.Screw;
 import canthook.plan.JigChoice.Way;
+import canthook.plan.Lid;
 import canthook.plan.Lowered;
 import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.Tips;
@@ -27,6 +31,7 @@ import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
+import canthook.size.SizedBox;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
@@ -110,6 +115,7 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
                 ? plan.with(lidOf(plan)
                         .withGroove(new Groove(mm(4 + random.nextInt(3)), mm(2 + random.nextInt(2)), mm(offset))))
                 : plan.with(lidOf(plan).putAway());
+        plan = otherKinds(plan, seed, lid, height);
         if (seed % 5 == 2) {
             plan = plan.with(BoardAtHand.TO_BUY);
         }
@@ -121,6 +127,36 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
                 ? List.of(new TestCut("2026-03-02T10:20:00Z", List.of(mm(kerf + 0.01)), List.of(mm(kerf - 0.2)), null))
                 : List.of();
         return new AnyPlan(seed, plan, new Shop(rules, cuts, rack ? rack(random) : List.of(), null));
+    }
+
+    /** The other kinds of bottom and lid, drawn apart so that the rest of the plan is what it was. */
+    private static BoxPlan otherKinds(BoxPlan plan, long seed, int lid, double height) {
+        Random random = new Random(seed * 104_729);
+        BoxPlan other = plan;
+        if (lid != 0) {
+            Lid.Joined joined = Lid.Joined.values()[random.nextInt(3)];
+            other = switch (random.nextInt(4)) {
+                case 0 ->
+                    other.with(sawnOff(Math.max(4, height * (0.4 + random.nextDouble() * 0.5)), joined, 1.0)
+                            .withGroove(new Groove(
+                                    mm(4 + random.nextInt(3)),
+                                    mm(2 + random.nextInt(4)),
+                                    mm(Math.max(0, height * 0.98 - 9)))));
+                case 1 ->
+                    other.with(onTop(random.nextBoolean() ? Lid.Kept.LIP : Lid.Kept.HINGED)
+                            .withOverhang(mm(random.nextInt(9)))
+                            .withBreadboard(random.nextBoolean()));
+                default -> other;
+            };
+        }
+        SizedBox box = Planner.work(other, Shop.withDefaults()).size();
+        return switch (random.nextInt(6)) {
+            case 0 -> Bottoms.rabbeted(other, box, HouseRules.DEFAULT);
+            case 1 -> Bottoms.applied(other);
+            case 2 -> Bottoms.slats(other, box, HouseRules.DEFAULT);
+            case 3 -> Bottoms.none(other);
+            default -> other;
+        };
     }
 
     private static List<Cutter> rack(Random random) {

@@ -9,10 +9,13 @@ import canthook.panel.PanelDay;
 import canthook.plan.BoardAtHand;
 import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
+import canthook.plan.Breadboard;
 import canthook.plan.FingerChoice;
 import canthook.plan.Groove;
+import canthook.plan.Hinges;
 import canthook.plan.JigChoice;
 import canthook.plan.Lid;
+import canthook.plan.Liner;
 import canthook.plan.SeasonsChoice;
 import canthook.plan.SizeWish;
 import canthook.plan.Stuff;
@@ -20,6 +23,7 @@ import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.shop.Shop;
 import canthook.wood.Air;
+import org.jspecify.annotations.Nullable;
 
 /** Boxes of the village seed library, for tests. */
 public final class SeedLibrary {
@@ -58,6 +62,39 @@ public final class SeedLibrary {
     /** The same without its lid: all four walls of one height. */
     public static BoxPlan openDrawer() {
         return envelopeDrawer().with(lidOf(envelopeDrawer()).putAway());
+    }
+
+    /** The open drawer glued up closed, its lid sawn off at a height. */
+    public static Lid.SawnOff sawnOff(double seam, Lid.Joined joined, @Nullable Double kerf) {
+        return new Lid.SawnOff(
+                new Stuff("cherry-black", 90),
+                mm(6),
+                new Groove(mm(6), mm(5), mm(82)),
+                mm(seam),
+                false,
+                joined,
+                kerf == null ? null : mm(kerf),
+                null,
+                Hinges.USUAL,
+                Liner.USUAL,
+                null,
+                null);
+    }
+
+    /** A lid of pine, 12 thick, that lies on the walls and stands 6 over. */
+    public static Lid.OnTop onTop(Lid.Kept kept) {
+        return new Lid.OnTop(
+                new Stuff("pine-ponderosa", 0),
+                mm(12),
+                mm(6),
+                kept,
+                mm(6),
+                false,
+                Breadboard.USUAL,
+                Hinges.USUAL,
+                null,
+                null,
+                null);
     }
 
     /** Height 88, an 8 mm bit, walls 7 thick, no lid: the box of the one-pass example. */

@@ -70,7 +70,7 @@ public record AppliedBottom(
         Worksheet sheet = new Worksheet("bottom");
         Worked thickness =
                 sheet.decided("thickness", "t", "Panel thickness", Show.LAYOUT, bottom.thickness(), "bottom.thickness");
-        return new Asks(List.of(), null, null, null, null, thickness, sheet.numbers());
+        return new Asks(List.of(), null, null, "", null, null, thickness, sheet.numbers());
     }
 
     static AppliedBottom of(Applied choice, BoxPlan plan, WallDemands walls, SizedBox box, Ladder ladder, Year year) {

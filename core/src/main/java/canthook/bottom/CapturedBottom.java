@@ -1,24 +1,20 @@
 package canthook.bottom;
 
-import static canthook.working.Term.fixed;
-
 import canthook.fingers.Ladder;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.panel.CapturedPanel;
 import canthook.panel.CutPiece;
 import canthook.panel.GrooveEnds;
 import canthook.panel.GrooveJudge;
 import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
-import canthook.panel.PanelLength;
 import canthook.panel.PanelWidth;
-import canthook.panel.PanelWidth.Seat;
 import canthook.panel.Step;
 import canthook.plan.Bottom.Captured;
-import canthook.plan.Bottom.Grain;
 import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.plan.Part;
@@ -42,13 +38,10 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A bottom captured in a groove before glue-up.
+ * A bottom captured in a groove before glue-up: see {@link CapturedPanel}.
  *
  * <pre>
  * asks of the walls: a groove in all four; things stand at its lower edge + the panel
- * along the grain: L = L_in + 2 g_d − end fit       sheet goods: the same with their small movement
- * tongue, when the panel is thicker than the groove: g_w − 0.15
- * stop of a groove, from the part's finished end: T_mate − g_d; that is the wall left outside, at least 2 mm
  * </pre>
  *
  * @param held the panel in its groove
@@ -75,7 +68,7 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                 Show.LAYOUT,
                 groove.offset().plus(groove.panel()),
                 "The groove's lower edge, and the panel that lies on it.");
-        return new Asks(List.of(groove), floor, null, null, null, null, sheet.numbers());
+        return new Asks(List.of(groove), floor, null, "", null, null, null, sheet.numbers());
     }
 
     static CapturedBottom of(
@@ -89,32 +82,21 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
         Worksheet sheet = new Worksheet("bottom");
         GrooveAsked groove = walls.groove("bottom").orElseThrow();
         Worked thickness = groove.panel();
-        boolean lengthwise = choice.grain() == Grain.ALONG_LENGTH;
-        Worked openingAcross = lengthwise ? box.insideWidth() : box.insideLength();
-        Worked openingAlong = lengthwise ? box.insideLength() : box.insideWidth();
         Worked gap = choice.gap() == null
                 ? null
                 : sheet.decided("gap", "gap", "Gap at the wettest, total", Show.FIT, choice.gap(), "bottom.gap");
-        PanelWidth across = PanelWidth.of(
-                sheet, choice.stuff(), "bottom.stuff", year, Seat.GROOVE, openingAcross, groove.depth(), gap, rules);
-        Worked along = PanelLength.of(
-                sheet, openingAlong, groove.depth(), across.movement(), Seat.GROOVE, choice.endFit(), rules);
-        Worked tongue = choice.thickness().isOver(groove.groove().width())
-                ? sheet.work(
-                        "tongue",
-                        "tt",
-                        "Tongue",
-                        Show.FIT,
-                        groove.width().minus(fixed(Length.mm(0.15))),
-                        "The panel is thicker than its groove: rabbet its edge to a tongue that slides.")
-                : sheet.work(
-                        "tongue",
-                        "tt",
-                        "Edge in the groove",
-                        Show.FIT,
-                        thickness.times(1),
-                        "The panel's edge enters as it is.");
-        GrooveEnds.Stops stops = GrooveEnds.stops(sheet, box, groove);
+        CapturedPanel panel = CapturedPanel.of(
+                sheet,
+                groove,
+                choice.stuff(),
+                choice.grain(),
+                choice.pinned(),
+                gap,
+                choice.endFit(),
+                box,
+                ladder.joint().layout(),
+                year,
+                rules);
         Worked inside = sheet.work(
                 "inside-height",
                 "Hᵢ",
@@ -122,18 +104,9 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                 Show.LAYOUT,
                 ladder.wall().minus(groove.offset()).minus(thickness),
                 "The wall, less the groove's lower edge, less the panel standing on it.");
-        Layout layout = ladder.joint().layout();
         Verdicts verdicts = new Verdicts("bottom");
-        judge(choice, plan, box, rules, ladder, groove, across, stops, verdicts);
-        HeldPanel held = new HeldPanel(
-                "bottom",
-                groove,
-                across,
-                along,
-                tongue,
-                choice.pinned(),
-                GrooveEnds.of(layout, groove, stops, Optional.empty()));
-        return new CapturedBottom(held, inside, sheet.numbers(), verdicts.all());
+        judge(choice, plan, box, rules, ladder, groove, panel.held().across(), panel.stops(), verdicts);
+        return new CapturedBottom(panel.held(), inside, sheet.numbers(), verdicts.all());
     }
 
     @Override

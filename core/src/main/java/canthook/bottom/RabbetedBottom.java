@@ -90,7 +90,7 @@ public record RabbetedBottom(
                 Show.LAYOUT,
                 thickness.times(1),
                 "The panel is flush with the bottom edge: its thickness.");
-        return new Asks(List.of(), floor, null, null, null, null, sheet.numbers());
+        return new Asks(List.of(), floor, null, "", null, null, null, sheet.numbers());
     }
 
     static RabbetedBottom of(
@@ -113,8 +113,8 @@ public record RabbetedBottom(
                 : sheet.decided("gap", "gap", "Gap at the wettest, total", Show.FIT, choice.gap(), "bottom.gap");
         PanelWidth across = PanelWidth.of(
                 sheet, choice.stuff(), "bottom.stuff", year, Seat.RABBET, openingAcross, rabbet, gap, rules);
-        Worked along =
-                PanelLength.of(sheet, openingAlong, rabbet, across.movement(), Seat.RABBET, choice.endFit(), rules);
+        Worked along = PanelLength.of(
+                sheet, openingAlong, rabbet, across.movement(), Seat.RABBET, choice.endFit(), "bottom.endFit", rules);
         Worked left = sheet.work(
                 "wall-left",
                 "u",

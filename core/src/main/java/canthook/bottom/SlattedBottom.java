@@ -96,7 +96,7 @@ public record SlattedBottom(
                 Show.LAYOUT,
                 groove.offset().plus(groove.panel()),
                 "The groove's lower edge, and the slat that lies on it.");
-        return new Asks(List.of(groove), floor, null, null, null, null, sheet.numbers());
+        return new Asks(List.of(groove), floor, null, "", null, null, null, sheet.numbers());
     }
 
     static SlattedBottom of(
@@ -155,7 +155,8 @@ public record SlattedBottom(
                 Show.FIT,
                 lap == null ? bare.times(1) : bare.plus(lap),
                 lap == null ? "Side by side." : "Its own width, and the lap that reaches under the next.");
-        Worked along = PanelLength.of(sheet, between, groove.depth(), movement, Seat.GROOVE, choice.endFit(), rules);
+        Worked along = PanelLength.of(
+                sheet, between, groove.depth(), movement, Seat.GROOVE, choice.endFit(), "bottom.endFit", rules);
         GrooveEnds.Stops stops = GrooveEnds.stops(sheet, box, groove);
         Worked inside = sheet.work(
                 "inside-height",

@@ -12,16 +12,16 @@ import canthook.planner.WorkedPlan;
 import canthook.working.Worked;
 import java.util.List;
 
-/** Bottoms that sit in no groove: the section on any day of the year, one edge of it magnified, the panel as it is cut. */
+/** Bottoms: the section on any day of the year, one edge of it magnified, the panel as it is cut. */
 public final class BottomFigures {
     private BottomFigures() {}
 
-    /** All drawings of such a bottom on a day of the year; none of a captured one, which {@link PanelFigures} draws, or without one. */
+    /** All drawings of the bottom on a day of the year; none without one. */
     public static List<Figure> all(WorkedPlan worked, double day) {
         return worked.bottom()
                 .fold(new WorkedBottom.Kinds<>(
                         none -> List.of(),
-                        captured -> List.of(),
+                        captured -> PanelFigures.all(worked, "bottom", day),
                         rabbeted ->
                                 drawn(worked, rabbeted, section(worked, rabbeted, day), edge(worked, rabbeted, day)),
                         applied -> drawn(worked, applied, section(worked, applied, day), edge(worked, applied, day)),
@@ -35,8 +35,11 @@ public final class BottomFigures {
         return List.of(section, edge, PanelFigures.flat(worked, bottom.pieces().get(0), "panel"));
     }
 
-    /** On paper: the panel as it is cut, and its section on the driest day. */
+    /** On paper, of a bottom in no groove: the panel as it is cut, and its section on the driest day. */
     public static List<Figure> onPaper(WorkedPlan worked) {
+        if (worked.panel("bottom").isPresent()) {
+            return List.of();
+        }
         List<Figure> drawn = all(worked, 0);
         return drawn.isEmpty() ? drawn : List.of(drawn.get(2), drawn.get(0));
     }

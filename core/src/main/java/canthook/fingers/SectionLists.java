@@ -8,9 +8,11 @@ import canthook.plan.SizeWish;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
+import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Sections that are not equal: given for the finger-first end, from the reference edge; they must sum to the height. The mate's
@@ -99,8 +101,13 @@ public final class SectionLists {
         return widths.size() - 1;
     }
 
-    /** Ways to divide that begin from the sections that stand: each as the change it is. */
-    public static List<Fix> patterns(BoxPlan plan, Rung chosen, Length height) {
+    /**
+     * Ways to divide that begin from the sections that stand: each as the change it is.
+     *
+     * @param seam where a lid is sawn off and what that takes; null where none is
+     * @param sawKerf of the saw that would
+     */
+    public static List<Fix> patterns(BoxPlan plan, Rung chosen, Length height, @Nullable Seam seam, Worked sawKerf) {
         Layout layout = chosen.layout();
         LengthDisplay display = plan.display();
         List<Fix> ways = new ArrayList<>();
@@ -108,14 +115,8 @@ public final class SectionLists {
         wider(chosen, height, -1, more)
                 .ifPresent(list -> offer(
                         ways, plan, "Wide middle, " + display.text(list.get(list.size() / 2), Precision.LAYOUT), list));
-        Length sawn = plan.blank().crosscutKerf();
-        Length kerf = sawn == null ? chosen.kerf().length() : sawn;
-        wider(chosen, height, 0.75, kerf)
-                .ifPresent(list -> offer(
-                        ways,
-                        plan,
-                        "Wider by the saw's " + display.text(kerf, Precision.FIT) + " where the lid is sawn",
-                        list));
+        widerAtSeam(plan, chosen, height, seam == null ? new Seam(height.times(0.75), sawKerf.length()) : seam)
+                .ifPresent(ways::add);
         if (plan.fingers().widths() == null) {
             offer(ways, plan, "These sections as a list, to change one by one", filling(of(layout), height));
         } else {
@@ -123,6 +124,27 @@ public final class SectionLists {
         }
         return ways;
     }
+
+    /** The section a seam lies in made wider by what sawing takes; empty where the cutter could not cut the others. */
+    public static Optional<Fix> widerAtSeam(BoxPlan plan, Rung chosen, Length height, Seam seam) {
+        List<Fix> ways = new ArrayList<>();
+        wider(chosen, height, seam.at().dividedBy(height), seam.loss())
+                .ifPresent(list -> offer(
+                        ways,
+                        plan,
+                        "Wider by the saw's " + plan.display().text(seam.loss(), Precision.FIT)
+                                + " where the lid is sawn",
+                        list));
+        return ways.stream().findFirst();
+    }
+
+    /**
+     * Where a lid is sawn off.
+     *
+     * @param at height of its middle
+     * @param loss what sawing and flattening take
+     */
+    public record Seam(Length at, Length loss) {}
 
     /**
      * One section wider and the others narrower, with as many sections as the cutter still allows: those that stand, or two or four

@@ -3,28 +3,52 @@ package canthook.lid;
 import canthook.bottom.WorkedBottom;
 import canthook.fingers.Ladder;
 import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
 import canthook.plan.BoxPlan;
+import canthook.plan.Breadboard;
 import canthook.plan.Groove;
+import canthook.plan.Hinges;
 import canthook.plan.Lid;
+import canthook.plan.Lid.Joined;
+import canthook.plan.Lid.Kept;
+import canthook.plan.Lid.Kinds;
+import canthook.plan.Lid.OnTop;
+import canthook.plan.Lid.SawnOff;
 import canthook.plan.Lid.Sliding;
+import canthook.plan.Liner;
 import canthook.plan.SizeWish;
 import canthook.plan.Stuff;
 import canthook.seasons.Year;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdicts;
 import canthook.walls.Asks;
 import canthook.walls.WallDemands;
+import canthook.working.Worked;
+import java.util.List;
+import java.util.function.Function;
 
 /** The kinds of lid: what each asks of the walls, and what follows from it. The only reader of the plan's lid. */
 public final class Lids {
     private static final Length LEAST_OVER = Length.mm(4);
     private static final Length TENTH = Length.mm(0.1);
+    private static final Length USUAL_LIP = Length.mm(6);
+    private static final Length USUAL_OVERHANG = Length.mm(6);
+    private static final Length USUAL_ON_TOP = Length.mm(12);
 
     private Lids() {}
 
     /** What the lid asks of the walls, before they are divided. */
     public static Asks asks(BoxPlan plan, HouseRules rules) {
-        return plan.lid().fold(none -> Asks.NOTHING, sliding -> SlidingLid.asks(sliding, plan, rules));
+        return plan.lid()
+                .fold(new Kinds<>(
+                        none -> Asks.NOTHING,
+                        sliding -> SlidingLid.asks(sliding, plan, rules),
+                        sawnOff -> SawnOffLid.asks(sawnOff, rules),
+                        LidOnTop::asks));
     }
 
     /** The lid worked out; nothing follows without one, or where the walls leave no room between them. */
@@ -36,17 +60,20 @@ public final class Lids {
             Year year,
             WorkedBottom bottom,
             HouseRules rules) {
+        if (!box.hasInside()) {
+            return new NoLid();
+        }
         return plan.lid()
-                .fold(
+                .fold(new Kinds<>(
                         none -> new NoLid(),
-                        sliding -> box.hasInside()
-                                ? SlidingLid.of(sliding, plan, walls, box, ladder, year, bottom, rules)
-                                : new NoLid());
+                        sliding -> SlidingLid.of(sliding, plan, walls, box, ladder, year, bottom, rules),
+                        sawnOff -> SawnOffLid.of(sawnOff, plan, walls, box, ladder, year, rules),
+                        onTop -> LidOnTop.of(onTop, plan, walls, box, ladder, year, bottom, rules)));
     }
 
     /** No lid; what was said of it is remembered. */
     public static BoxPlan none(BoxPlan plan) {
-        return plan.with(plan.lid().fold(open -> open, Sliding::putAway));
+        return plan.with(plan.lid().putAway());
     }
 
     /**
@@ -55,22 +82,120 @@ public final class Lids {
      */
     public static BoxPlan sliding(BoxPlan plan, SizedBox box, Ladder ladder) {
         Lid was = plan.lid();
+        return plan.with(new Sliding(
+                stuff(plan), thickness(was, box), groove(plan, box, ladder), was.running(), was.vertical()));
+    }
+
+    /** A lid sawn off at three quarters of the height, in the middle of the section there; its top panel like a sliding lid's. */
+    public static BoxPlan sawnOff(BoxPlan plan, SizedBox box, Ladder ladder) {
+        Lid was = plan.lid();
+        Groove groove = groove(plan, box, ladder);
+        Length wanted = ladder.wall().length().times(3).dividedBy(4);
+        Length seam = Length.ZERO;
+        Length from = Length.ZERO;
+        for (Length to : ladder.joint().layout().boundaries()) {
+            Length middle = from.plus(to).dividedBy(2);
+            if (middle.minus(wanted).abs().isUnder(seam.minus(wanted).abs())) {
+                seam = middle;
+            }
+            from = to;
+        }
+        return plan.with(new SawnOff(
+                stuff(plan),
+                thickness(was, box),
+                groove,
+                Lid.SEAM.nearest(seam),
+                false,
+                Joined.LOOSE,
+                null,
+                null,
+                Hinges.USUAL,
+                Liner.USUAL,
+                was.running(),
+                was.vertical()));
+    }
+
+    /** A panel on the walls that lifts off, with a lip; or one that is hinged. */
+    public static BoxPlan onTop(BoxPlan plan, Kept kept) {
+        return plan.with(plan.lid()
+                .<Lid>fold(new Kinds<>(
+                        none -> begun(plan, kept),
+                        sliding -> begun(plan, kept),
+                        sawnOff -> begun(plan, kept),
+                        onTop -> onTop.with(kept))));
+    }
+
+    private static OnTop begun(BoxPlan plan, Kept kept) {
+        Lid was = plan.lid();
+        return new OnTop(
+                stuff(plan),
+                USUAL_ON_TOP,
+                USUAL_OVERHANG,
+                kept,
+                USUAL_LIP,
+                false,
+                Breadboard.USUAL,
+                Hinges.USUAL,
+                was.groove(),
+                was.running(),
+                was.vertical());
+    }
+
+    private static Stuff stuff(BoxPlan plan) {
+        Stuff said = plan.lid().stuff();
+        return said == null ? plan.walls() : said;
+    }
+
+    private static Length thickness(Lid was, SizedBox box) {
+        Length said = was.thickness();
+        return said == null ? usual(box) : said;
+    }
+
+    private static Groove groove(BoxPlan plan, SizedBox box, Ladder ladder) {
+        Lid was = plan.lid();
         Groove said = was.groove();
         Length wall = ladder.wall().length();
-        Length thickness = was.thickness() == null ? usual(box) : was.thickness();
+        Length thickness = thickness(was, box);
         Length width = said == null ? thickness : said.width();
         Length depth = said == null ? thickness : said.depth();
         Length over = Length.longer(LEAST_OVER, box.thickness().length().dividedBy(2));
         boolean grows =
                 plan.size().from() == SizeWish.From.CONTENTS && plan.size().contents() != null;
         Length highest = grows ? wall : wall.minus(over).minus(width);
-        Groove groove =
-                said != null && !said.offset().isOver(highest) && said.offset().isOver(wall.dividedBy(2))
-                        ? said
-                        : new Groove(width, depth, Groove.OFFSET.nearest(tenths(highest)));
-        Stuff stuff = was.fold(Lid.Open::stuff, Sliding::stuff);
-        return plan.with(
-                new Sliding(stuff == null ? plan.walls() : stuff, thickness, groove, was.running(), was.vertical()));
+        return said != null && !said.offset().isOver(highest) && said.offset().isOver(wall.dividedBy(2))
+                ? said
+                : new Groove(width, depth, Groove.OFFSET.nearest(tenths(highest)));
+    }
+
+    /**
+     * A lid must clear what stands in the box.
+     *
+     * @param under height the contents may reach
+     * @param what comes down so far, with its verb
+     * @param fixes that give a height the contents reach room
+     */
+    static void overContents(
+            BoxPlan plan,
+            WallDemands walls,
+            SizedBox box,
+            Length under,
+            String what,
+            Function<Length, List<Fix>> fixes,
+            Verdicts verdicts) {
+        Worked needed = box.neededHeight();
+        if (needed == null) {
+            return;
+        }
+        LengthDisplay display = plan.display();
+        Length top = walls.floorHeight().plus(needed.length());
+        if (top.isOver(under)) {
+            verdicts.mind(
+                    Code.CONTENTS_MEET_LID,
+                    needed.id(),
+                    "The contents reach " + display.text(top, Precision.LAYOUT) + ", and " + what + " "
+                            + display.text(under, Precision.LAYOUT) + ": the lid would not pass over.",
+                    fixes.apply(top));
+        }
     }
 
     private static Length usual(SizedBox box) {

@@ -1,7 +1,10 @@
 package canthook.lid;
 
 import canthook.length.LengthDisplay;
+import canthook.panel.CutPiece;
 import canthook.panel.HeldPanel;
+import canthook.panel.Step;
+import canthook.seasons.Year;
 import canthook.verdict.Verdict;
 import canthook.working.Worked;
 import java.util.List;
@@ -11,8 +14,28 @@ import org.jspecify.annotations.Nullable;
 /** A box without a lid: nothing follows. */
 public record NoLid() implements WorkedLid {
     @Override
+    public <T> T fold(Kinds<T> kinds) {
+        return kinds.none().apply(this);
+    }
+
+    @Override
     public Optional<HeldPanel> panel() {
         return Optional.empty();
+    }
+
+    @Override
+    public List<CutPiece> pieces() {
+        return List.of();
+    }
+
+    @Override
+    public List<Step> steps(LengthDisplay display) {
+        return List.of();
+    }
+
+    @Override
+    public List<Worked> numbersOn(double day, Year year) {
+        return List.of();
     }
 
     @Override

@@ -8,11 +8,13 @@ import canthook.fingers.LowEnds;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.panel.CutPiece;
 import canthook.panel.GrooveEnds;
 import canthook.panel.GrooveJudge;
 import canthook.panel.HeldPanel;
 import canthook.panel.PanelWidth;
 import canthook.panel.PanelWidth.Seat;
+import canthook.panel.Step;
 import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.plan.Lid.Sliding;
@@ -97,6 +99,7 @@ public record SlidingLid(
                 List.of(groove),
                 null,
                 groove.width(),
+                "the lid's groove, and a wall's thickness of wood over it.",
                 lower,
                 new LowWalls(low, line, false, LowWalls.By.LID),
                 null,
@@ -227,8 +230,28 @@ public record SlidingLid(
     }
 
     @Override
+    public <T> T fold(Kinds<T> kinds) {
+        return kinds.sliding().apply(this);
+    }
+
+    @Override
     public Optional<HeldPanel> panel() {
         return Optional.of(held);
+    }
+
+    @Override
+    public List<CutPiece> pieces() {
+        return List.of(CutPiece.of(held));
+    }
+
+    @Override
+    public List<Step> steps(LengthDisplay display) {
+        return List.of();
+    }
+
+    @Override
+    public List<Worked> numbersOn(double day, Year year) {
+        return held.on(day, year).numbers();
     }
 
     @Override
@@ -282,7 +305,14 @@ public record SlidingLid(
                     "lid.inside-height",
                     "The lid's groove lies at or under the bottom: nothing is left between them.");
         }
-        judgeContents(judge, display, walls, box, verdicts);
+        Lids.overContents(
+                plan,
+                walls,
+                box,
+                held.groove().groove().offset(),
+                "the lid's groove begins at",
+                top -> List.of(judge.at("Begin the lid's groove at ", top)),
+                verdicts);
         judge.depth();
         judgeTop(judge, display, box, wall, groove, verdicts);
         judgeLine(judge, display, ladder, vertical.length(), wall, verdicts);
@@ -300,24 +330,6 @@ public record SlidingLid(
                 "The lid is thicker than its tongue: rabbet its edges, and try the groove on an offcut first.",
                 "The lid is thinner than its groove has room for and will rattle.",
                 "lid.tongue");
-    }
-
-    /** The lid passes over what stands in the box. */
-    private void judgeContents(
-            GrooveJudge judge, LengthDisplay display, WallDemands walls, SizedBox box, Verdicts verdicts) {
-        Worked needed = box.neededHeight();
-        if (needed == null) {
-            return;
-        }
-        Length top = walls.floorHeight().plus(needed.length());
-        if (top.isOver(held.groove().groove().offset())) {
-            verdicts.mind(
-                    Code.CONTENTS_MEET_LID,
-                    needed.id(),
-                    "The contents reach " + display.text(top, Precision.LAYOUT) + ", and the lid's groove begins at "
-                            + held.groove().offset().text(display) + ": the lid would not pass over.",
-                    judge.at("Begin the lid's groove at ", top));
-        }
     }
 
     private void judgeTop(

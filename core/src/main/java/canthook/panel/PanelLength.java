@@ -27,6 +27,7 @@ public final class PanelLength {
 
     /**
      * @param endFit the maker's own; null for the house rule
+     * @param field its place in the plan
      * @param reach how far the seat goes beyond the opening at each side
      */
     public static Worked of(
@@ -36,16 +37,10 @@ public final class PanelLength {
             Movement movement,
             Seat seat,
             @Nullable Length endFit,
+            String field,
             HouseRules rules) {
         Worked fit = sheet.ruled(
-                "end-fit",
-                "ef",
-                "End fit, total",
-                Show.FIT,
-                rules.endFit(),
-                HouseRule.END_FIT.reason(),
-                endFit,
-                "bottom.endFit");
+                "end-fit", "ef", "End fit, total", Show.FIT, rules.endFit(), HouseRule.END_FIT.reason(), endFit, field);
         Term room = opening.plus(fixed(2).times(reach)).minus(fit);
         return movement.of().wood().isSheet()
                 ? sheet.work(

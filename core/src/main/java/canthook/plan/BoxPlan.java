@@ -43,7 +43,7 @@ public record BoxPlan(
         @Nullable Set<Assumed> assumed,
         SharedPlace.@Nullable Share shared) {
     /** The newest version of the document. */
-    public static final int VERSION = 7;
+    public static final int VERSION = 8;
 
     public BoxPlan {
         if (version > VERSION) {

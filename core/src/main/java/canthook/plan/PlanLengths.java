@@ -52,6 +52,7 @@ public final class PlanLengths {
         lengths.put("lid.groove", plan.lid().groove());
         lengths.put("lid.running", plan.lid().running());
         lengths.put("lid.vertical", plan.lid().vertical());
+        lengths.lid(plan.lid());
         return lengths.texts;
     }
 
@@ -64,6 +65,45 @@ public final class PlanLengths {
                         applied -> Map.of("oversize", applied.oversize()),
                         slats -> Map.of()))
                 .forEach((field, length) -> put("bottom." + field, length));
+    }
+
+    /** What only some kinds of lid are told. */
+    private void lid(Lid lid) {
+        lid.<Runnable>fold(new Lid.Kinds<>(none -> () -> {}, sliding -> () -> {}, this::sawnOff, this::onTop))
+                .run();
+    }
+
+    private Runnable sawnOff(Lid.SawnOff lid) {
+        return () -> {
+            put("lid.seam", lid.seam());
+            put("lid.kerf", lid.kerf());
+            put("lid.flattened", lid.flattened());
+            put("lid.liner.thickness", lid.liner().thickness());
+            put("lid.liner.over", lid.liner().over());
+            hinges(lid.hinges());
+        };
+    }
+
+    private Runnable onTop(Lid.OnTop lid) {
+        return () -> {
+            put("lid.overhang", lid.overhang());
+            put("lid.lip", lid.lip());
+            put("lid.ends.width", lid.ends().width());
+            put("lid.ends.tongue", lid.ends().tongue());
+            put("lid.ends.inset", lid.ends().inset());
+            put("lid.ends.peg", lid.ends().peg());
+            hinges(lid.hinges());
+        };
+    }
+
+    private void hinges(Hinges hinges) {
+        put("lid.hinges.leafLength", hinges.leafLength());
+        put("lid.hinges.leafWidth", hinges.leafWidth());
+        put("lid.hinges.leaf", hinges.leaf());
+        put("lid.hinges.folded", hinges.folded());
+        put("lid.hinges.knuckle", hinges.knuckle());
+        put("lid.hinges.gap", hinges.gap());
+        put("lid.hinges.inset", hinges.inset());
     }
 
     private void jig(JigChoice jig) {

@@ -6,6 +6,7 @@ import canthook.lid.Lids;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
 import canthook.plan.JigChoice.Leaves;
+import canthook.plan.Lid.Kept;
 import canthook.plan.Lowered;
 import canthook.plan.Lowered.Which;
 import canthook.plan.Opening;
@@ -42,6 +43,9 @@ public enum FirstGuess {
     BOTTOM_SLATS,
     LID_NONE,
     LID_SLIDING,
+    LID_SAWN_OFF,
+    LID_LIFT_OFF,
+    LID_HINGED,
     SCREW,
     LEAVES,
     PAPER;
@@ -74,6 +78,9 @@ public enum FirstGuess {
                 Bottoms.slats(plan, worked.size(), worked.shop().rules());
             case LID_NONE -> Lids.none(plan);
             case LID_SLIDING -> Lids.sliding(plan, worked.size(), worked.fingers());
+            case LID_SAWN_OFF -> Lids.sawnOff(plan, worked.size(), worked.fingers());
+            case LID_LIFT_OFF -> Lids.onTop(plan, Kept.LIP);
+            case LID_HINGED -> Lids.onTop(plan, Kept.HINGED);
             case SCREW -> plan.with(plan.jig().with(plan.jig().screwOrUsual()));
             case LEAVES -> plan.with(plan.jig().with(leaves(plan, Leaves.USUAL)));
             case PAPER -> plan.with(plan.jig().with(leaves(plan, List.of())));

@@ -15,6 +15,7 @@ import canthook.mates.MatesApart;
 import canthook.panel.CutPiece;
 import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
+import canthook.panel.Step;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
 import canthook.seasons.Year;
@@ -122,14 +123,21 @@ public record WorkedPlan(
     /** Every groove as it is cut, the bottom's before the lid's. */
     public List<GrooveRun> grooves() {
         List<GrooveRun> grooves = new ArrayList<>(bottom.grooves());
-        lid.panel().ifPresent(panel -> grooves.add(panel.run()));
+        grooves.addAll(lid.grooves());
         return grooves;
+    }
+
+    /** What bottom and lid want done beside grooves and pieces, in order. */
+    public List<Step> steps() {
+        List<Step> steps = new ArrayList<>(bottom.steps(plan.display()));
+        steps.addAll(lid.steps(plan.display()));
+        return steps;
     }
 
     /** Everything that is cut for bottom and lid. */
     public List<CutPiece> pieces() {
         List<CutPiece> pieces = new ArrayList<>(bottom.pieces());
-        lid.panel().ifPresent(panel -> pieces.add(CutPiece.of(panel)));
+        pieces.addAll(lid.pieces());
         return pieces;
     }
 
@@ -140,14 +148,14 @@ public record WorkedPlan(
 
     /** Ways to divide the height into unequal sections, each as the change it is. */
     public List<Fix> patterns() {
-        return SectionLists.patterns(plan, fingers.chosen(), size.jointed().length());
+        return SectionLists.patterns(plan, fingers.chosen(), size.jointed().length(), lid.seam(), blank.kerf());
     }
 
     /** Numbers that hold on one day of the year. */
     public List<Worked> numbersOn(double day) {
         List<Worked> all = new ArrayList<>();
         all.addAll(bottom.numbersOn(day, year));
-        lid.panel().ifPresent(panel -> all.addAll(panel.on(day, year).numbers()));
+        all.addAll(lid.numbersOn(day, year));
         return all;
     }
 

@@ -98,7 +98,7 @@ public final class Jobs {
     }
 
     private static void steps(List<Job> jobs, WorkedPlan worked, Step.When which, When as) {
-        worked.bottom().steps(worked.plan().display()).stream()
+        worked.steps().stream()
                 .filter(step -> step.when() == which)
                 .forEach(step -> jobs.add(new Job(as, step.says(), step.number())));
     }

@@ -43,9 +43,10 @@ public record SheetWords(
     /**
      * A panel.
      *
+     * @param of whose it is: {@code bottom}, {@code lid}
      * @param name and its wood
      */
-    public record Panel(String name, List<Line> lines) {}
+    public record Panel(String of, String name, List<Line> lines) {}
 
     /** A number with its words, as shown. */
     public record Line(String words, String value) {}
@@ -53,6 +54,7 @@ public record SheetWords(
     /** Gathers them. */
     public static SheetWords of(WorkedPlan worked) {
         LengthDisplay display = worked.plan().display();
+        List<CutPiece> held = worked.panels().stream().map(CutPiece::of).toList();
         return new SheetWords(
                 worked.plan().walls().known().name() + " "
                         + worked.size().thickness().text(display),
@@ -70,9 +72,14 @@ public record SheetWords(
                 blank(worked, display),
                 worked.panels().stream().map(p -> panel(p, display)).toList(),
                 worked.pieces().stream()
-                        .filter(piece -> worked.panel(piece.of()).isEmpty())
+                        .filter(piece -> !held.contains(piece))
                         .map(piece -> loose(piece, display))
                         .toList());
+    }
+
+    /** The loose ones of a bottom or a lid. */
+    public List<Panel> loose(String of) {
+        return loose.stream().filter(panel -> panel.of().equals(of)).toList();
     }
 
     private static List<Line> walls(WorkedPlan worked, LengthDisplay display) {
@@ -126,6 +133,7 @@ public record SheetWords(
 
     private static Panel panel(HeldPanel panel, LengthDisplay display) {
         return new Panel(
+                panel.of(),
                 "The " + panel.of() + ": " + panel.across().movements().wood().name(),
                 List.of(
                         new Line("along its grain", panel.along().text(display)),
@@ -141,6 +149,7 @@ public record SheetWords(
 
     private static Panel loose(CutPiece piece, LengthDisplay display) {
         return new Panel(
+                piece.of(),
                 (piece.count() == 1 ? "The " + piece.name() : piece.called()) + ": "
                         + piece.wood().name(),
                 List.of(

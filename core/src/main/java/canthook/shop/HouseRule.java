@@ -277,6 +277,22 @@ public enum HouseRule {
             0,
             3,
             "less binds, more tips."),
+    FLATTENED(
+            Group.PANEL,
+            "Flattened off each edge where a lid was sawn off",
+            Kind.LENGTH,
+            0.3,
+            0,
+            5,
+            "the saw's marks, and where the fourth cut did not quite meet the first."),
+    LIP_CLEARANCE(
+            Group.PANEL,
+            "Clearance of a lip or a liner at the wettest, total",
+            Kind.LENGTH,
+            0.6,
+            0,
+            5,
+            "it must still enter on the wettest day, and not rattle on the driest."),
     SECONDS_PER_PASS(
             Group.CUT,
             "Time for a pass at the saw",

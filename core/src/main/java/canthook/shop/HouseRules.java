@@ -163,6 +163,16 @@ public final class HouseRules {
         return length(HouseRule.VERTICAL);
     }
 
+    /** Off each edge where a lid was sawn off. */
+    public Length flattened() {
+        return length(HouseRule.FLATTENED);
+    }
+
+    /** Of a lip or a liner, at the wettest, both sides together. */
+    public Length lipClearance() {
+        return length(HouseRule.LIP_CLEARANCE);
+    }
+
     public Length smallestMove() {
         return length(HouseRule.SMALLEST_MOVE);
     }

@@ -19,6 +19,7 @@ import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -202,22 +203,7 @@ public record SizedBox(
                     Show.LAYOUT,
                     opening.clearHeight(),
                     "size.opening.clearHeight");
-            Worked below = walls.below();
-            return below == null
-                    ? sheet.work(
-                            "height",
-                            "H",
-                            label,
-                            Show.LAYOUT,
-                            place.minus(clear),
-                            "The place less the room to leave above.")
-                    : sheet.work(
-                            "height",
-                            "H",
-                            label,
-                            Show.LAYOUT,
-                            place.minus(clear).minus(below),
-                            "The place less the room to leave above and the bottom that lies under the walls.");
+            return place(sheet, label, place.minus(clear), walls);
         }
         if (wish.from() == From.CONTENTS && room != null) {
             Term needed = room.height().times(1);
@@ -225,7 +211,9 @@ public record SizedBox(
                 needed = walls.floor().plus(room.height());
             }
             if (walls.takes() != null) {
-                needed = needed.plus(walls.takes()).plus(thickness);
+                needed = needed.plus(walls.takes());
+                // a groove wants wood over it
+                needed = walls.groove("lid").isPresent() ? needed.plus(thickness) : needed;
             }
             return sheet.work(
                     "height",
@@ -235,9 +223,25 @@ public record SizedBox(
                     needed,
                     walls.takes() == null
                             ? "What the contents need above the bottom panel."
-                            : "What the contents need above the bottom panel, the lid's groove, and a wall's thickness of wood over it.");
+                            : "What the contents need above the bottom panel, " + walls.takesFor());
         }
         return sheet.decided("height", "H", label, Show.LAYOUT, wish.height(), "size.height");
+    }
+
+    /** What a place leaves the walls: less what lies under them and on them. */
+    private static Worked place(Worksheet sheet, String label, Term left, WallDemands walls) {
+        Term height = left;
+        List<String> less = new ArrayList<>(List.of("the room to leave above"));
+        if (walls.below() != null) {
+            height = height.minus(walls.below());
+            less.add("the bottom that lies under the walls");
+        }
+        if (walls.above() != null) {
+            height = height.minus(walls.above());
+            less.add("the lid that lies on them");
+        }
+        return sheet.work(
+                "height", "H", label, Show.LAYOUT, height, "The place less " + String.join(", less ", less) + ".");
     }
 
     /** Contents and places can ask for what no wall may be. */

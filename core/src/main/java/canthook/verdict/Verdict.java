@@ -106,6 +106,23 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         LID_LINE_OFF,
         LID_TOP_THIN,
         LID_MEETS_BOTTOM,
-        LID_OFF_WALL
+        LID_OFF_WALL,
+        SEAM_OFF_BOX,
+        SEAM_MEETS_PANEL,
+        SEAM_HALF_THIN,
+        SEAM_OFF_MIDDLE,
+        LINER_SHORT,
+        LID_STANDS_IN,
+        LIP_TOO_DEEP,
+        LID_OVER_LOW_WALL,
+        BREADBOARD_ON_SHEET,
+        BREADBOARD_THROUGH,
+        BREADBOARD_PEGS,
+        HINGES_TOO_LONG,
+        HINGES_TOO_FEW,
+        HINGE_WALL_THIN,
+        HINGE_IN_JOINT,
+        HINGE_DEEPER_THAN_LID,
+        HINGE_SCREW_SHORT
     }
 }

@@ -11,19 +11,21 @@ import org.jspecify.annotations.Nullable;
  * @param grooves it runs in
  * @param floor height at which things stand on it; null when it gives none
  * @param takes height it takes over what stands in the box; null when it takes none
+ * @param takesFor what it takes that for, as it ends a sentence
  * @param under height that what stands in the box may not pass; null when nothing passes over
  * @param low walls it lowers; null when none
- * @param below what of it lies under the walls and takes of a place's height; null when nothing does
+ * @param beyond what of it lies under or over the walls and takes of a place's height; null when nothing does
  * @param numbers it worked out for this, in order
  */
 public record Asks(
         List<GrooveAsked> grooves,
         @Nullable Worked floor,
         @Nullable Term takes,
+        String takesFor,
         @Nullable Worked under,
         @Nullable LowWalls low,
-        @Nullable Worked below,
+        @Nullable Worked beyond,
         List<Worked> numbers) {
     /** Nothing at all. */
-    public static final Asks NOTHING = new Asks(List.of(), null, null, null, null, null, List.of());
+    public static final Asks NOTHING = new Asks(List.of(), null, null, "", null, null, null, List.of());
 }

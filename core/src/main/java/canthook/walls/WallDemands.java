@@ -30,15 +30,19 @@ import org.jspecify.annotations.Nullable;
  * @param takes height over the contents that the lid takes; null for none
  * @param under height the contents may not pass; null for no limit
  * @param low walls lower than the rest; null when all are of one height
+ * @param takesFor what the lid takes that for, as it ends a sentence
  * @param below what lies under the walls; null when nothing does
+ * @param above what lies on the walls; null when nothing does
  */
 public record WallDemands(
         List<GrooveAsked> grooves,
         @Nullable Worked floor,
         @Nullable Term takes,
+        String takesFor,
         @Nullable Worked under,
         @Nullable LowWalls low,
         @Nullable Worked below,
+        @Nullable Worked above,
         List<Worked> numbers,
         List<Verdict> verdicts) {
     /** Closer than this, two heights count as one. */
@@ -74,9 +78,11 @@ public record WallDemands(
                 List.copyOf(grooves),
                 bottom.floor(),
                 lid.takes(),
+                lid.takesFor(),
                 lid.under(),
                 low,
-                bottom.below(),
+                bottom.beyond(),
+                lid.beyond(),
                 List.copyOf(numbers),
                 verdicts.all());
     }

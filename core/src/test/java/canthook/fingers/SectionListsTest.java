@@ -60,7 +60,9 @@ class SectionListsTest {
                 List<Fix> ways = SectionLists.patterns(
                         plan,
                         work(plan).fingers().chosen(),
-                        work(plan).size().height().length());
+                        work(plan).size().height().length(),
+                        null,
+                        work(plan).blank().kerf());
                 assertThat(ways).isNotEmpty();
                 for (Fix way : ways) {
                     closes(layout(way.after()));

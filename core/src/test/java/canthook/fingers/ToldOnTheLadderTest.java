@@ -107,7 +107,9 @@ class ToldOnTheLadderTest {
         return SectionLists.patterns(
                 any.plan(),
                 any.worked().fingers().chosen(),
-                any.worked().size().jointed().length());
+                any.worked().size().jointed().length(),
+                null,
+                any.worked().blank().kerf());
     }
 
     private static List<Length> spoilt(List<Length> widths, int how) {

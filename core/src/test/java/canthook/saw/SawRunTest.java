@@ -36,7 +36,7 @@ class SawRunTest {
         assertThat(back.items().get(2).done()).isFalse();
         assertThatThrownBy(() -> run.after(SawEvent.done(run.items().get(1).id())))
                 .isInstanceOf(Refused.class)
-                .hasMessageContaining("next cut is another");
+                .hasMessageContaining("next pass is another");
         assertThatThrownBy(() -> run.after(SawEvent.back(run.items().get(0).id())))
                 .isInstanceOf(Refused.class);
     }

@@ -2,6 +2,9 @@ package canthook.shop;
 
 import static canthook.SeedLibrary.bitBox;
 import static canthook.SeedLibrary.envelopeDrawer;
+import static canthook.SeedLibrary.onTop;
+import static canthook.SeedLibrary.openDrawer;
+import static canthook.SeedLibrary.sawnOff;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -9,6 +12,7 @@ import canthook.length.Length;
 import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
+import canthook.plan.Lid;
 import canthook.plan.SizeWish;
 import canthook.plan.Stuff;
 import canthook.planner.Planner;
@@ -95,6 +99,8 @@ class HouseRulesTest {
                     true,
                     List.of(Length.mm(8.95), Length.mm(9), Length.mm(9.2)))));
         }
+        plans.add(openDrawer().with(sawnOff(60, Lid.Joined.LINED, null)));
+        plans.add(openDrawer().with(onTop(Lid.Kept.LIP)));
         return plans;
     }
 

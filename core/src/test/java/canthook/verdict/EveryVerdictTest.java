@@ -5,8 +5,11 @@ import static canthook.SeedLibrary.bottomOf;
 import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.lidOf;
 import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.onTop;
 import static canthook.SeedLibrary.openDrawer;
+import static canthook.SeedLibrary.sawnOff;
 import static canthook.SeedLibrary.twoThicknesses;
+import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.AnyPlan;
@@ -16,14 +19,17 @@ import canthook.plan.Assumed;
 import canthook.plan.BoardAtHand;
 import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
+import canthook.plan.Breadboard;
 import canthook.plan.Contents;
 import canthook.plan.FingerChoice;
 import canthook.plan.FingerChoice.Parity;
 import canthook.plan.Groove;
+import canthook.plan.Hinges;
 import canthook.plan.JigChoice;
 import canthook.plan.JigChoice.Leaves;
 import canthook.plan.JigChoice.Screw;
 import canthook.plan.JigChoice.Way;
+import canthook.plan.Lid;
 import canthook.plan.Lowered;
 import canthook.plan.Lowered.Which;
 import canthook.plan.Opening;
@@ -34,6 +40,7 @@ import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.From;
 import canthook.plan.SizeWish.Tips;
 import canthook.plan.Stuff;
+import canthook.planner.FirstGuess;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.shop.HouseRules;
@@ -89,6 +96,26 @@ class EveryVerdictTest {
                 null,
                 null,
                 null);
+    }
+
+    private static Lid.OnTop breadboard(Breadboard ends) {
+        return onTop(Lid.Kept.HINGED).withBreadboard(true).with(ends);
+    }
+
+    private static BoxPlan hinged(Hinges hinges, double thickness) {
+        return openDrawer()
+                .with(new Lid.OnTop(
+                        new Stuff("pine-ponderosa", 0),
+                        mm(thickness),
+                        mm(6),
+                        Lid.Kept.HINGED,
+                        mm(6),
+                        false,
+                        Breadboard.USUAL,
+                        hinges,
+                        null,
+                        null,
+                        null));
     }
 
     private static Optional<Case> of(BoxPlan plan) {
@@ -261,6 +288,49 @@ class EveryVerdictTest {
             case LID_TOP_THIN -> of(lid(6, 5, 87));
             case LID_MEETS_BOTTOM -> of(lid(6, 5, 13));
             case LID_OFF_WALL -> of(lid(6, 5, 92));
+            case SEAM_OFF_BOX -> of(open.with(sawnOff(200, Lid.Joined.LOOSE, 1.0)));
+            case SEAM_MEETS_PANEL -> of(open.with(sawnOff(84, Lid.Joined.LOOSE, 1.0)));
+            case SEAM_HALF_THIN ->
+                of(open.with(sawnOff(
+                        work(open)
+                                .fingers()
+                                .joint()
+                                .layout()
+                                .boundaries()
+                                .get(8)
+                                .mm(),
+                        Lid.Joined.LOOSE,
+                        1.0)));
+            case SEAM_OFF_MIDDLE -> {
+                BoxPlan mid = FirstGuess.LID_SAWN_OFF.in(work(open.with(sawnOff(60, Lid.Joined.LOOSE, 1.0))));
+                yield of(mid.with(
+                        sawnOff(((Lid.SawnOff) mid.lid()).seam().plus(mm(0.4)).mm(), Lid.Joined.LOOSE, 1.0)));
+            }
+            case LINER_SHORT -> of(open.with(sawnOff(74, Lid.Joined.LINED, 1.0)));
+            case LID_STANDS_IN -> of(open.with(onTop(Lid.Kept.HINGED).withOverhang(mm(0))));
+            case LIP_TOO_DEEP -> of(open.with(onTop(Lid.Kept.LIP).withLip(mm(90))));
+            case LID_OVER_LOW_WALL -> of(lowered(open.with(onTop(Lid.Kept.LIP)), Which.FRONT, 60));
+            case BREADBOARD_ON_SHEET ->
+                of(open.with(new Lid.OnTop(
+                        new Stuff("sheet-plywood", 0),
+                        mm(12),
+                        mm(6),
+                        Lid.Kept.HINGED,
+                        mm(6),
+                        true,
+                        Breadboard.USUAL,
+                        Hinges.USUAL,
+                        null,
+                        null,
+                        null)));
+            case BREADBOARD_THROUGH -> of(open.with(breadboard(Breadboard.USUAL.withTongue(mm(36)))));
+            case BREADBOARD_PEGS -> of(open.with(breadboard(Breadboard.USUAL.withInset(mm(70)))));
+            case HINGES_TOO_LONG -> of(hinged(Hinges.USUAL.withLeafLength(mm(130)), 12));
+            case HINGES_TOO_FEW -> of(hinged(Hinges.USUAL.withCount(1), 12));
+            case HINGE_WALL_THIN -> of(hinged(Hinges.USUAL.withLeafWidth(mm(11)), 12));
+            case HINGE_IN_JOINT -> of(hinged(Hinges.USUAL.withInset(mm(5)), 12));
+            case HINGE_DEEPER_THAN_LID -> of(hinged(Hinges.USUAL.with(Hinges.Share.ALL_IN_LID), 6));
+            case HINGE_SCREW_SHORT -> of(hinged(Hinges.USUAL, 6));
         };
     }
 
@@ -318,7 +388,24 @@ class EveryVerdictTest {
                 "GROOVE_STRADDLES",
                 "ENGAGEMENT_SHORT",
                 "LID_LINE_OFF",
-                "LID_TOP_THIN"
+                "LID_TOP_THIN",
+                "SEAM_OFF_BOX",
+                "SEAM_MEETS_PANEL",
+                "SEAM_HALF_THIN",
+                "SEAM_OFF_MIDDLE",
+                "LINER_SHORT",
+                "LID_STANDS_IN",
+                "LIP_TOO_DEEP",
+                "LID_OVER_LOW_WALL",
+                "BREADBOARD_ON_SHEET",
+                "BREADBOARD_THROUGH",
+                "BREADBOARD_PEGS",
+                "HINGES_TOO_LONG",
+                "HINGES_TOO_FEW",
+                "HINGE_WALL_THIN",
+                "HINGE_IN_JOINT",
+                "HINGE_DEEPER_THAN_LID",
+                "HINGE_SCREW_SHORT"
             })
     void aWayOutIsOffered(Code code) {
         assertThat(raising(code).orElseThrow().worked().verdicts())

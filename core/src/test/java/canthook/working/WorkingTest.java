@@ -110,6 +110,9 @@ class WorkingTest {
             if (accept("thesmallerof")) {
                 return pair(false);
             }
+            if (accept("sizeof")) {
+                return Math.abs(single());
+            }
             if (accept("-")) {
                 return -single();
             }

@@ -43,7 +43,9 @@ class PlanSchemaTest {
             Bottom.Applied.class, "APPLIED",
             Bottom.Slats.class, "SLATS",
             Lid.Open.class, "NONE",
-            Lid.Sliding.class, "SLIDING");
+            Lid.Sliding.class, "SLIDING",
+            Lid.SawnOff.class, "SAWN_OFF",
+            Lid.OnTop.class, "ON_TOP");
     private static final ObjectMapper JSON = JsonRules.mapper();
 
     /** What earlier versions could not say may be left out: the record fills it in. */

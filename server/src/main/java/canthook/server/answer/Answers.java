@@ -9,9 +9,9 @@ import canthook.figure.Figure;
 import canthook.figure.FitFigures;
 import canthook.figure.JigFigure;
 import canthook.figure.LadderFigure;
+import canthook.figure.LidFigures;
 import canthook.figure.MarkFigures;
 import canthook.figure.MoveFigure;
-import canthook.figure.PanelFigures;
 import canthook.figure.SizeFigures;
 import canthook.figure.StandingFigure;
 import canthook.figure.StickFigure;
@@ -371,6 +371,12 @@ public final class Answers {
                 .toList();
     }
 
+    private static List<Figure> withYear(WorkedPlan worked, List<Figure> drawn) {
+        List<Figure> figures = new ArrayList<>(drawn);
+        figures.add(YearFigure.of(worked));
+        return figures;
+    }
+
     private static List<Figure> figures(WorkedPlan worked, Place place, double day, int step) {
         return switch (place) {
             case SIZE -> List.of(SizeFigures.of(worked), SizeFigures.beside(worked), SizeFigures.unfolded(worked));
@@ -381,14 +387,8 @@ public final class Answers {
             case JIG -> List.of(JigFigure.of(worked, step));
             case CUT -> List.of(MarkFigures.marked(worked), MarkFigures.turned(worked));
             case FIT -> List.of(FitFigures.joint(worked), MoveFigure.of(worked), FitFigures.band(worked));
-            case BOTTOM, LID -> {
-                List<Figure> figures = new ArrayList<>(PanelFigures.all(worked, place.id(), day));
-                if (place == Place.BOTTOM) {
-                    figures.addAll(BottomFigures.all(worked, day));
-                }
-                figures.add(YearFigure.of(worked));
-                yield figures;
-            }
+            case BOTTOM -> withYear(worked, BottomFigures.all(worked, day));
+            case LID -> withYear(worked, LidFigures.all(worked, day));
         };
     }
 }

@@ -2,9 +2,10 @@ package canthook.server.export;
 
 import canthook.figure.BottomFigures;
 import canthook.figure.Figure;
+import canthook.figure.LidFigures;
 import canthook.figure.PanelFigures;
+import canthook.panel.Step;
 import canthook.planner.WorkedPlan;
-import canthook.saw.Jobs;
 import canthook.saw.SheetWords;
 import canthook.server.export.Lettering.Face;
 import java.io.IOException;
@@ -20,18 +21,20 @@ final class PanelSheet {
         if (panels.isEmpty() && words.loose().isEmpty()) {
             sheet.written("This box has neither bottom nor lid.", 10);
         }
-        if (!words.loose().isEmpty()) {
-            loose(sheet, words.loose(), BottomFigures.onPaper(worked));
-            jobs(sheet, worked);
-        }
+        loose(sheet, words.loose("bottom"), BottomFigures.onPaper(worked));
         List<Figure> figures = PanelFigures.onPaper(worked);
         for (int i = 0; i < panels.size(); i++) {
             panel(sheet, panels.get(i), figures.subList(3 * i, 3 * i + 3));
         }
+        loose(sheet, words.loose("lid"), LidFigures.onPaper(worked));
+        steps(sheet, worked);
     }
 
     /** What is no panel in a groove all round: each piece as it is cut, and the drawings of them all. */
     private static void loose(Sheet sheet, List<SheetWords.Panel> pieces, List<Figure> drawn) throws IOException {
+        if (drawn.isEmpty()) {
+            return;
+        }
         sheet.room(112);
         double top = sheet.y();
         double end = Sheet.EDGE + sheet.wide();
@@ -42,17 +45,17 @@ final class PanelSheet {
             at = sheet.numbers(Sheet.EDGE + 106, end, at + 11, piece.lines());
         }
         sheet.at(Math.max(top + high, at) + 3);
-        sheet.down(sheet.page().figure(drawn.get(1), Sheet.EDGE, sheet.y(), 90, 44) + 4);
-        sheet.written("The section is drawn on the driest day.", 9);
+        if (drawn.size() > 1) {
+            sheet.down(sheet.page().figure(drawn.get(1), Sheet.EDGE, sheet.y(), 90, 44) + 4);
+            sheet.written("The section is drawn on the driest day.", 9);
+        }
         sheet.down(4);
     }
 
-    /** What is done for the bottom, in order, as the run sheet has it. */
-    private static void jobs(Sheet sheet, WorkedPlan worked) throws IOException {
-        for (Jobs.Job job : Jobs.of(worked)) {
-            if (job.number().startsWith("bottom.")) {
-                sheet.toTick(job.says(), 9.5);
-            }
+    /** What bottom and lid want done, in order, as the run sheet has it. */
+    private static void steps(Sheet sheet, WorkedPlan worked) throws IOException {
+        for (Step step : worked.steps()) {
+            sheet.toTick(step.says(), 9.5);
         }
     }
 

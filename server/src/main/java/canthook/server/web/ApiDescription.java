@@ -77,7 +77,9 @@ public class ApiDescription {
             entry("Applied", "APPLIED"),
             entry("Slats", "SLATS"),
             entry("Open", "NONE"),
-            entry("Sliding", "SLIDING"));
+            entry("Sliding", "SLIDING"),
+            entry("SawnOff", "SAWN_OFF"),
+            entry("OnTop", "ON_TOP"));
 
     /** Kinds of a family are told apart by their {@code kind}, a word of its own in each. */
     @Bean

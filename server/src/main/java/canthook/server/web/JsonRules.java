@@ -180,7 +180,9 @@ public class JsonRules {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Lid.Open.class, name = "NONE"),
-        @JsonSubTypes.Type(value = Lid.Sliding.class, name = "SLIDING")
+        @JsonSubTypes.Type(value = Lid.Sliding.class, name = "SLIDING"),
+        @JsonSubTypes.Type(value = Lid.SawnOff.class, name = "SAWN_OFF"),
+        @JsonSubTypes.Type(value = Lid.OnTop.class, name = "ON_TOP")
     })
     private interface LidKinds {}
 }

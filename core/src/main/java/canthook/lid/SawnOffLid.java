@@ -1,0 +1,531 @@
+package canthook.lid;
+
+import static canthook.working.Term.fixed;
+
+import canthook.fingers.Ladder;
+import canthook.fingers.Layout;
+import canthook.fingers.Layout.Span;
+import canthook.fingers.SectionLists;
+import canthook.fingers.SectionLists.Seam;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.panel.CapturedPanel;
+import canthook.panel.CutPiece;
+import canthook.panel.GrooveJudge;
+import canthook.panel.HeldPanel;
+import canthook.panel.Step;
+import canthook.plan.Bottom.Grain;
+import canthook.plan.BoxPlan;
+import canthook.plan.Lid.Joined;
+import canthook.plan.Lid.SawnOff;
+import canthook.plan.Part;
+import canthook.seasons.Year;
+import canthook.shop.HouseRule;
+import canthook.shop.HouseRules;
+import canthook.size.SizedBox;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdicts;
+import canthook.walls.Asks;
+import canthook.walls.GrooveAsked;
+import canthook.walls.WallDemands;
+import canthook.wood.Wood;
+import canthook.working.Show;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A lid sawn off the box once it is glued up closed, with its top panel captured in a groove of all four walls.
+ *
+ * <pre>
+ * asks of the walls: a groove in all four; of what the contents need, the groove and the loss more
+ * loss       = kerf + 2 · flattened
+ * box        = seam − loss / 2            lid's walls = wall − seam − loss / 2       closed = wall − loss
+ * fence      = seam − kerf / 2            from the reference edge to the near side of the blade
+ * left of the section on either side of the seam: (section − loss) / 2 where it is in the middle; at least 2 mm
+ * liner      along = inside length;  across = inside width − 2 · its thickness;  it enters the lid with its clearance
+ * </pre>
+ *
+ * Check: section 8, kerf 3.2, flattened 0.3: loss 3.8, left 2.1 on each half.
+ *
+ * @param seam its middle, from the bottom edge of the glued-up box
+ * @param loss what sawing and flattening take
+ * @param body height of the box once sawn
+ * @param lidWalls height of the lid's walls
+ * @param under left of the section under the seam
+ * @param over left of the section over it
+ * @param fence from the reference edge to the blade
+ * @param liner frame inside the box; null when it has none
+ * @param hinges null when it has none
+ */
+public record SawnOffLid(
+        SawnOff choice,
+        HeldPanel held,
+        Worked seamAt,
+        Worked kerf,
+        Worked loss,
+        Worked body,
+        Worked lidWalls,
+        Worked under,
+        Worked over,
+        Worked fence,
+        Worked insideHeight,
+        @Nullable LinerFrame liner,
+        @Nullable ButtHinges hinges,
+        Wood walls,
+        List<Worked> numbers,
+        List<Verdict> verdicts)
+        implements WorkedLid {
+    private static final Length LEAST_LEFT = Length.mm(2);
+    private static final Length LEAST_OVER_GROOVE = Length.mm(4);
+    private static final Length TELLS = Length.mm(0.5);
+    private static final Length SKIN = Length.mm(0.5);
+    private static final Length JUST_THROUGH = Length.mm(1);
+
+    /** A groove in all four walls; what sawing takes is asked for where the contents lead. */
+    static Asks asks(SawnOff lid, HouseRules rules) {
+        Worksheet sheet = new Worksheet("lid");
+        GrooveAsked groove = GrooveAsked.decided(
+                sheet, "lid", lid.groove(), "gl", lid.thickness(), "Top panel, thickness", EnumSet.allOf(Part.class));
+        Worked kerf = sheet.ruled(
+                "kerf",
+                "k",
+                "Kerf of the saw",
+                Show.FIT,
+                rules.sawKerf(),
+                HouseRule.SAW_KERF.reason(),
+                lid.kerf(),
+                "lid.kerf");
+        Worked flattened = sheet.ruled(
+                "flattened",
+                "f",
+                "Flattened off each edge",
+                Show.FIT,
+                rules.flattened(),
+                HouseRule.FLATTENED.reason(),
+                lid.flattened(),
+                "lid.flattened");
+        Worked loss = sheet.work(
+                "loss",
+                "Δ",
+                "Sawing and flattening take",
+                Show.FIT,
+                kerf.plus(fixed(2).times(flattened)),
+                "The kerf, and what is flattened off both edges.");
+        return new Asks(
+                List.of(groove),
+                null,
+                groove.width().plus(loss),
+                "the top's groove, what sawing takes, and a wall's thickness of wood over the groove.",
+                groove.offset(),
+                null,
+                null,
+                sheet.numbers());
+    }
+
+    static SawnOffLid of(
+            SawnOff choice, BoxPlan plan, WallDemands walls, SizedBox box, Ladder ladder, Year year, HouseRules rules) {
+        Worksheet sheet = new Worksheet("lid");
+        GrooveAsked groove = walls.groove("lid").orElseThrow();
+        CapturedPanel panel = CapturedPanel.of(
+                sheet,
+                groove,
+                choice.stuff(),
+                Grain.ALONG_LENGTH,
+                false,
+                null,
+                null,
+                box,
+                ladder.joint().layout(),
+                year,
+                rules);
+        Worked kerf = walls.asked("lid.kerf");
+        Worked loss = walls.asked("lid.loss");
+        Worked seam = sheet.decided(
+                "seam", "z", "Seam above the bottom edge, glued up", Show.LAYOUT, choice.seam(), "lid.seam");
+        Worked body = sheet.work(
+                "body-height",
+                "Hb",
+                "The box without its lid",
+                Show.LAYOUT,
+                seam.minus(loss.over(2)),
+                "Up to the seam, less half of what sawing and flattening take.");
+        Worked top = sheet.work(
+                "lid-height",
+                "Hl",
+                "The lid’s walls",
+                Show.LAYOUT,
+                ladder.wall().minus(seam).minus(loss.over(2)),
+                "From the seam up, less the other half.");
+        sheet.work(
+                "closed-height",
+                "Hc",
+                "Closed, once it is sawn",
+                Show.LAYOUT,
+                ladder.wall().minus(loss),
+                "The glued-up height, less what sawing and flattening take.");
+        Worked fence = sheet.work(
+                "fence",
+                "F",
+                "Fence, from the bottom edge to the blade",
+                Show.FIT,
+                seam.minus(kerf.over(2)),
+                "Half the kerf below the seam’s middle; the bottom edge runs along the fence for all four cuts.");
+        Length through = Length.longer(
+                box.finalThickness().length(), box.finalEndThickness().length());
+        sheet.work(
+                "blade",
+                "hb",
+                choice.skin() ? "Blade up for the last two cuts" : "Blade up",
+                Show.FIT,
+                choice.skin()
+                        ? box.finalThickness().minus(fixed(SKIN))
+                        : fixed(through).plus(fixed(JUST_THROUGH)),
+                choice.skin()
+                        ? "Half a millimetre of A and C is left and parted with a knife: nothing drops on the blade."
+                        : "Just through the thicker wall.");
+        Span section = section(ladder.joint().layout(), ladder.wall().length(), choice.seam());
+        Worked under = sheet.work(
+                "left-under",
+                "e₁",
+                "Left of the section under the seam",
+                Show.FIT,
+                seam.minus(loss.over(2)).minus(fixed(section.from())),
+                "From the section’s lower edge to the sawn and flattened one.");
+        Worked over = sheet.work(
+                "left-over",
+                "e₂",
+                "Left of the section over the seam",
+                Show.FIT,
+                fixed(section.to()).minus(seam).minus(loss.over(2)),
+                "From the sawn and flattened edge to the section’s upper one.");
+        Worked inside = sheet.work(
+                "inside-height",
+                "Hᵢ",
+                "Inside height, closed",
+                Show.LAYOUT,
+                walls.floor() == null
+                        ? groove.offset().minus(loss)
+                        : groove.offset().minus(walls.floor()).minus(loss),
+                "From the bottom to the top panel, less what sawing takes.");
+        LinerFrame liner = choice.joined() == Joined.LINED
+                ? LinerFrame.of(sheet, choice.liner(), walls, box, body, choice.running(), rules)
+                : null;
+        ButtHinges hinges = choice.joined() == Joined.HINGED ? ButtHinges.of(sheet, choice.hinges(), top) : null;
+        Verdicts verdicts = new Verdicts("lid");
+        SawnOffLid lid = new SawnOffLid(
+                choice,
+                panel.held(),
+                seam,
+                kerf,
+                loss,
+                body,
+                top,
+                under,
+                over,
+                fence,
+                inside,
+                liner,
+                hinges,
+                plan.walls().known(),
+                sheet.numbers(),
+                List.of());
+        lid.judge(plan, walls, box, ladder, panel, rules, verdicts);
+        return new SawnOffLid(
+                choice,
+                panel.held(),
+                seam,
+                kerf,
+                loss,
+                body,
+                top,
+                under,
+                over,
+                fence,
+                inside,
+                liner,
+                hinges,
+                plan.walls().known(),
+                sheet.numbers(),
+                verdicts.all());
+    }
+
+    /** The section a height falls in, on the finger-first end. */
+    private static Span section(Layout layout, Length wall, Length at) {
+        for (Span section : sections(layout, wall)) {
+            if (at.isUnder(section.to())) {
+                return section;
+            }
+        }
+        return new Span(wall, wall);
+    }
+
+    private static List<Span> sections(Layout layout, Length wall) {
+        List<Span> sections = new ArrayList<>();
+        Length from = Length.ZERO;
+        for (Length to : layout.boundaries()) {
+            sections.add(new Span(from, to));
+            from = to;
+        }
+        sections.add(new Span(from, wall));
+        return sections;
+    }
+
+    private void judge(
+            BoxPlan plan,
+            WallDemands walls,
+            SizedBox box,
+            Ladder ladder,
+            CapturedPanel panel,
+            HouseRules rules,
+            Verdicts verdicts) {
+        LengthDisplay display = plan.display();
+        Length wall = ladder.wall().length();
+        // a seam and a groove are moved for the count that stands: another count would put the sections elsewhere
+        BoxPlan standing = ladder.pinned(plan);
+        GrooveAsked asked = held.groove();
+        GrooveJudge judge = new GrooveJudge(
+                asked, plan, box, rules, changed -> standing.with(choice.withGroove(changed)), verdicts);
+        if (!judge.leavesAWall()) {
+            return;
+        }
+        Length lowest = asked.parts().stream()
+                .map(ladder.joint()::top)
+                .min(Length::compareTo)
+                .orElse(wall);
+        Length least = Length.longer(LEAST_OVER_GROOVE, box.thickness().length().dividedBy(2));
+        if (asked.groove().top().isOver(lowest)) {
+            verdicts.stop(
+                    Code.LID_OFF_WALL,
+                    "lid.groove-offset",
+                    "The top’s groove lies off a wall it runs in. Put it below the upper edge.",
+                    judge.at(
+                            "Put it at ",
+                            lowest.minus(least).minus(asked.groove().width())));
+            return;
+        }
+        if (!held.across().cut().length().isPositive()) {
+            verdicts.stop(Code.PANEL_TOO_SMALL, "lid.cut", "The gap leaves no top panel at all.");
+            return;
+        }
+        if (asked.groove().top().isOver(wall.minus(least))) {
+            verdicts.mind(
+                    Code.LID_TOP_THIN,
+                    "lid.groove-offset",
+                    "Less than " + display.text(least, Precision.FIT) + " of wood is left over the top’s groove.",
+                    judge.at(
+                            "Lower the groove to ",
+                            wall.minus(least).minus(asked.groove().width())));
+        }
+        judge.depth();
+        Layout layout = ladder.joint().layout();
+        if (layout.meets(new Span(asked.groove().offset(), asked.groove().top())) == Layout.Where.STRADDLES) {
+            verdicts.mind(
+                    Code.GROOVE_STRADDLES,
+                    "lid.groove-offset",
+                    "The groove straddles a section boundary: it shows on both mates unless all eight ends are stopped.",
+                    judge.intoOneSection(layout));
+        }
+        judge.wallLeft(panel.stops());
+        judge.engagement(held.across(), false, "top panel", List.of());
+        judgeSeam(plan, standing, walls, ladder, verdicts);
+        Lids.overContents(
+                plan,
+                walls,
+                box,
+                asked.offset().minus(loss).value().length(),
+                "the top panel comes down to",
+                top -> List.of(judge.at("Raise the top’s groove to ", top.plus(loss.length()))),
+                verdicts);
+        if (liner != null) {
+            Length half = loss.length().dividedBy(2);
+            liner.judge(
+                    choice, plan, asked.groove().offset().minus(choice.seam()).minus(half), verdicts);
+        }
+        if (hinges != null) {
+            hinges.judge(plan, box, lidWalls, changed -> plan.with(choice.with(changed)), verdicts);
+        }
+    }
+
+    private void judgeSeam(BoxPlan plan, BoxPlan standing, WallDemands walls, Ladder ladder, Verdicts verdicts) {
+        LengthDisplay display = plan.display();
+        Length wall = ladder.wall().length();
+        Length half = loss.length().dividedBy(2);
+        List<Fix> middles = middles(standing, walls, ladder);
+        if (!body.length().isPositive() || !lidWalls.length().isPositive()) {
+            verdicts.stop(
+                    Code.SEAM_OFF_BOX,
+                    "lid.seam",
+                    "The seam lies off the box: nothing would be left on one side of it.",
+                    middles.toArray(new Fix[0]));
+            return;
+        }
+        Span band = new Span(choice.seam().minus(half), choice.seam().plus(half));
+        for (Span taken : taken(walls)) {
+            if (band.from().isUnder(taken.to()) && taken.from().isUnder(band.to())) {
+                verdicts.stop(
+                        Code.SEAM_MEETS_PANEL,
+                        "lid.seam",
+                        "The saw would meet "
+                                + (taken.from().isOver(wall.dividedBy(2)) ? "the top panel" : "the bottom")
+                                + " or its groove, from " + display.number(taken.from(), Precision.LAYOUT) + " to "
+                                + display.text(taken.to(), Precision.LAYOUT) + ".",
+                        middles.toArray(new Fix[0]));
+                return;
+            }
+        }
+        Length thin = Length.shorter(under.length(), over.length());
+        if (thin.isUnder(LEAST_LEFT)) {
+            List<Fix> fixes = new ArrayList<>(middles);
+            SectionLists.widerAtSeam(standing, ladder.chosen(), wall, new Seam(choice.seam(), loss.length()))
+                    .ifPresent(wider -> fixes.add(centred(wider)));
+            verdicts.mind(
+                    Code.SEAM_HALF_THIN,
+                    under.length().isUnder(over.length()) ? "lid.left-under" : "lid.left-over",
+                    "The seam leaves " + display.text(thin, Precision.FIT) + " of its section on one side; under "
+                            + display.text(LEAST_LEFT, Precision.LAYOUT) + " it breaks out.",
+                    fixes);
+        } else if (under.length().minus(over.length()).abs().isOver(TELLS)) {
+            verdicts.note(
+                    Code.SEAM_OFF_MIDDLE,
+                    "lid.seam",
+                    "The seam lies out of the middle of its section: the pattern will step where the lid closes.",
+                    middles.stream().limit(1).toArray(Fix[]::new));
+        }
+    }
+
+    /** The seam in the middle of the section that was made wider for it. */
+    private Fix centred(Fix wider) {
+        List<Length> widths =
+                java.util.Objects.requireNonNull(wider.after().fingers().widths());
+        Length from = Length.ZERO;
+        for (Length width : widths) {
+            if (choice.seam().isUnder(from.plus(width))) {
+                return new Fix(wider.label(), wider.after().with(choice.withSeam(from.plus(width.dividedBy(2)))));
+            }
+            from = from.plus(width);
+        }
+        return wider;
+    }
+
+    /** What lies in the way of the saw: the bottom from its groove up, the top panel and its groove. */
+    private List<Span> taken(WallDemands walls) {
+        List<Span> taken = new ArrayList<>();
+        for (GrooveAsked groove : walls.grooves()) {
+            boolean top = groove.of().equals("lid");
+            Length panel = groove.panel().length();
+            taken.add(new Span(
+                    top
+                            ? Length.shorter(
+                                    groove.groove().offset(),
+                                    groove.groove().top().minus(panel))
+                            : groove.groove().offset(),
+                    Length.longer(
+                            groove.groove().top(), groove.groove().offset().plus(panel))));
+        }
+        if (walls.groove("bottom").isEmpty() && walls.floor() != null) {
+            taken.add(new Span(Length.ZERO, walls.floorHeight()));
+        }
+        return taken;
+    }
+
+    /** Middles of sections that bear the loss and lie clear, the nearest two. */
+    private List<Fix> middles(BoxPlan standing, WallDemands walls, Ladder ladder) {
+        Length half = loss.length().dividedBy(2);
+        List<Span> taken = taken(walls);
+        return sections(ladder.joint().layout(), ladder.wall().length()).stream()
+                .filter(s -> !s.width().minus(loss.length()).dividedBy(2).isUnder(LEAST_LEFT))
+                .map(s -> s.from().plus(s.to()).dividedBy(2))
+                .filter(at -> taken.stream()
+                        .allMatch(t ->
+                                !at.minus(half).isUnder(t.to()) || !t.from().isUnder(at.plus(half))))
+                .filter(at -> !at.isUnder(canthook.plan.Lid.SEAM.least()))
+                .sorted(Comparator.comparing(
+                        (Length at) -> at.minus(choice.seam()).abs()))
+                .limit(2)
+                .map(at -> new Fix(
+                        "Saw at " + standing.display().text(at, Precision.FIT) + ", mid-section",
+                        standing.with(choice.withSeam(at))))
+                .toList();
+    }
+
+    @Override
+    public <T> T fold(Kinds<T> kinds) {
+        return kinds.sawnOff().apply(this);
+    }
+
+    @Override
+    public Optional<HeldPanel> panel() {
+        return Optional.of(held);
+    }
+
+    @Override
+    public Seam seam() {
+        return new Seam(seamAt.length(), loss.length());
+    }
+
+    @Override
+    public List<CutPiece> pieces() {
+        List<CutPiece> pieces = new ArrayList<>();
+        pieces.add(CutPiece.of(held));
+        if (liner != null) {
+            pieces.addAll(liner.pieces(walls));
+        }
+        return pieces;
+    }
+
+    @Override
+    public List<Step> steps(LengthDisplay display) {
+        List<Step> steps = new ArrayList<>();
+        String blade = numbers.stream()
+                .filter(n -> n.id().equals("lid.blade"))
+                .findFirst()
+                .orElseThrow()
+                .text(display);
+        steps.add(new Step(
+                Step.When.AFTER_GLUE,
+                "Saw the lid off, the bottom edge along the fence " + fence.text(display)
+                        + " from the blade: the ends B and D first, "
+                        + (choice.skin()
+                                ? "right through; then A and C with the blade only " + blade
+                                        + " up. Part the skin with a knife."
+                                : "then A, the blade " + blade + " up; tape spacers of " + kerf.text(display)
+                                        + " into the kerf all round, then saw C."),
+                fence.id()));
+        steps.add(new Step(
+                Step.When.AFTER_GLUE,
+                "Flatten both sawn edges on a flat board: the box to " + body.text(display) + ", the lid’s walls to "
+                        + lidWalls.text(display) + ".",
+                body.id()));
+        if (liner != null) {
+            steps.addAll(liner.steps(display));
+        }
+        if (hinges != null) {
+            steps.addAll(hinges.steps(display));
+        }
+        return steps;
+    }
+
+    @Override
+    public String line(LengthDisplay display) {
+        return "sawn off at " + seamAt.shortly(display)
+                + switch (choice.joined()) {
+                    case LOOSE -> "";
+                    case HINGED -> ", hinged";
+                    case LINED -> ", over a liner";
+                };
+    }
+
+    @Override
+    public List<Worked> numbersOn(double day, Year year) {
+        return held.on(day, year).numbers();
+    }
+}

@@ -1,0 +1,408 @@
+package canthook.lid;
+
+import static canthook.SeedLibrary.bitBox;
+import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.onTop;
+import static canthook.SeedLibrary.openDrawer;
+import static canthook.SeedLibrary.sawnOff;
+import static canthook.SeedLibrary.work;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import canthook.AnyPlan;
+import canthook.figure.Figure;
+import canthook.figure.LidFigures;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.panel.CutPiece;
+import canthook.plan.Bottom;
+import canthook.plan.BoxPlan;
+import canthook.plan.Breadboard;
+import canthook.plan.Contents;
+import canthook.plan.Groove;
+import canthook.plan.Hinges;
+import canthook.plan.Hinges.Share;
+import canthook.plan.JigChoice.Way;
+import canthook.plan.Lid;
+import canthook.plan.Lid.Joined;
+import canthook.plan.Lid.Kept;
+import canthook.plan.Liner;
+import canthook.plan.Opening;
+import canthook.plan.Part;
+import canthook.plan.PartEnd;
+import canthook.plan.SizeWish;
+import canthook.plan.Stuff;
+import canthook.planner.FirstGuess;
+import canthook.planner.WorkedPlan;
+import canthook.saw.Jobs;
+import canthook.saw.SheetWords;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/**
+ * A lid sawn off the closed box, one that lies on the walls, its hinges and its breadboard ends. By hand, from the open drawer: outside
+ * 248 × 166, inside 224 × 142, walls 12; lid of ponderosa pine flat-sawn at 8.0 %, x_wet 0.00628, x_dry −0.00575 in a heated house.
+ */
+class OtherLidsTest {
+    private static double number(WorkedPlan worked, String id) {
+        return worked.number(id).orElseThrow().length().mm();
+    }
+
+    private static WorkedPlan with(Lid lid) {
+        return work(openDrawer().with(lid));
+    }
+
+    private static List<Verdict> of(WorkedPlan worked, Code code) {
+        return worked.verdicts().stream().filter(v -> v.code() == code).toList();
+    }
+
+    private static Lid.OnTop hinged(Hinges hinges, double thickness) {
+        return new Lid.OnTop(
+                new Stuff("pine-ponderosa", 0),
+                mm(thickness),
+                mm(6),
+                Kept.HINGED,
+                mm(6),
+                false,
+                Breadboard.USUAL,
+                hinges,
+                null,
+                null,
+                null);
+    }
+
+    /** Panel 10, folded 5, leaf 2, gap 0.5. */
+    @ParameterizedTest
+    @CsvSource({"HALF,2.25,2.25,7.75", "ALL_IN_LID,0,4.5,5.5", "ALL_IN_WALL,4.5,0,10"})
+    void aScrewStaysInTheLidHoweverTheHingeIsLetIn(Share share, double wall, double lid, double screw) {
+        WorkedPlan worked = with(hinged(Hinges.USUAL.with(share), 10));
+        assertThat(number(worked, "lid.hinge-in-wall")).isEqualTo(wall);
+        assertThat(number(worked, "lid.hinge-in-lid")).isEqualTo(lid);
+        assertThat(number(worked, "lid.hinge-screw")).isEqualTo(screw);
+        // closed, both mortises and the gap between lid and wall hold the folded hinge
+        assertThat(wall + lid + 0.5).isEqualTo(5);
+    }
+
+    @Test
+    void hingesStandTheirOwnLengthFromTheCornersAndAThirdInTheMiddle() {
+        ButtHinges two = ((LidOnTop) with(hinged(Hinges.USUAL, 12)).lid()).hinges();
+        assertThat(two).isNotNull();
+        assertThat(two.places(with(hinged(Hinges.USUAL, 12)).size())).containsExactly(mm(40), mm(248 - 80));
+        WorkedPlan three = with(hinged(Hinges.USUAL.withCount(3), 12));
+        assertThat(java.util.Objects.requireNonNull(((LidOnTop) three.lid()).hinges())
+                        .places(three.size()))
+                .containsExactly(mm(40), mm(104), mm(168));
+    }
+
+    /** Section 8, kerf 3.2, flattened 0.3: loss 3.8, 2.1 left on each half. Closed, the box is lower by the loss. */
+    @Test
+    void whatTheSawTakesComesOffTheSection() {
+        BoxPlan box = bitBox();
+        BoxPlan begun = FirstGuess.LID_SAWN_OFF.in(work(box));
+        WorkedPlan worked = work(begun);
+        assertThat(worked.fingers().chosen().slot().length()).isEqualTo(mm(8));
+        assertThat(number(worked, "lid.loss")).isEqualTo(3.8);
+        double section = number(worked, "lid.left-under") + number(worked, "lid.left-over") + 3.8;
+        // a section between two boundaries is a slot, or a finger 0.12 slimmer
+        assertThat(section).isBetween(7.8, 8.1);
+        assertThat(number(worked, "lid.left-under")).isCloseTo((section - 3.8) / 2, within(1e-5));
+        assertThat(number(worked, "lid.left-over")).isCloseTo((section - 3.8) / 2, within(1e-5));
+        double wall = worked.fingers().wall().length().mm();
+        assertThat(number(worked, "lid.closed-height")).isCloseTo(wall - 3.8, within(1e-6));
+        assertThat(number(worked, "lid.body-height") + number(worked, "lid.lid-height"))
+                .isCloseTo(wall - 3.8, within(1e-5));
+        assertThat(number(worked, "lid.fence")).isCloseTo(number(worked, "lid.body-height") + 0.3, within(1e-5));
+    }
+
+    @Test
+    void theFourCutsAreSaidInTheirOrder() {
+        List<String> right = jobs(with(sawnOff(60, Joined.LOOSE, 3.2)));
+        assertThat(right)
+                .anyMatch(s -> s.contains("58.40 mm from the blade: the ends B and D first")
+                        && s.contains("then A, the blade 13.00 mm up")
+                        && s.contains("spacers of 3.20 mm into the kerf all round, then saw C"));
+        Lid.SawnOff sawn = sawnOff(60, Joined.LOOSE, 3.2);
+        Lid.SawnOff skin = new Lid.SawnOff(
+                sawn.stuff(),
+                sawn.thickness(),
+                sawn.groove(),
+                sawn.seam(),
+                true,
+                Joined.LOOSE,
+                sawn.kerf(),
+                null,
+                Hinges.USUAL,
+                Liner.USUAL,
+                null,
+                null);
+        assertThat(jobs(with(skin)))
+                .anyMatch(s -> s.contains("A and C with the blade only 11.50 mm up. Part the skin with a knife."))
+                .noneMatch(s -> s.contains("spacers"));
+    }
+
+    private static List<String> jobs(WorkedPlan worked) {
+        return Jobs.of(worked).stream().map(Jobs.Job::says).toList();
+    }
+
+    /** The section made wider for the seam, cut by hand: then as much is left on both halves as the others have, in the pattern. */
+    @Test
+    void aSectionIsMadeWiderForTheSeamWhereTheWayCanCutIt() {
+        BoxPlan hand = openDrawer().with(openDrawer().jig().with(Way.HAND));
+        WorkedPlan worked = work(hand.with(sawnOff(60, Joined.LOOSE, null)));
+        Fix wider = of(worked, Code.SEAM_HALF_THIN).get(0).fixes().stream()
+                .filter(f -> f.label().startsWith("Wider"))
+                .findFirst()
+                .orElseThrow();
+        WorkedPlan after = work(wider.after());
+        assertThat(of(after, Code.SEAM_HALF_THIN)).isEmpty();
+        double left = number(after, "lid.left-under") + number(after, "lid.left-over");
+        List<Length> widths =
+                java.util.Objects.requireNonNull(wider.after().fingers().widths());
+        assertThat(left).isCloseTo(widths.get(2).mm(), within(0.6));
+    }
+
+    /** The saw, the bottom and the top panel as intervals of height: nothing of a panel is sawn into, whatever the plan. */
+    @Test
+    void noPanelIsSawnIntoUnsaid() {
+        AnyPlan.seeds(1, 600).forEach(any -> {
+            if (!(any.worked().lid() instanceof SawnOffLid lid)
+                    || !of(any.worked(), Code.SEAM_MEETS_PANEL).isEmpty()) {
+                return;
+            }
+            if (any.worked().verdicts().stream().anyMatch(v -> v.weight() == Verdict.Weight.STOP)) {
+                return;
+            }
+            double low = lid.seamAt().length().mm() - lid.loss().length().mm() / 2;
+            double high = low + lid.loss().length().mm();
+            assertThat(low).as("seed " + any.seed()).isGreaterThanOrEqualTo(bottomTop(any.plan()) - 1e-6);
+            Groove top = java.util.Objects.requireNonNull(any.plan().lid().groove());
+            double panel = Math.max(
+                    0,
+                    java.util.Objects.requireNonNull(any.plan().lid().thickness())
+                                    .mm()
+                            - top.width().mm());
+            assertThat(high)
+                    .as("seed " + any.seed())
+                    .isLessThanOrEqualTo(top.offset().mm() - panel + 1e-6);
+            assertThat(lid.body()
+                            .length()
+                            .plus(lid.lidWalls().length())
+                            .plus(lid.loss().length()))
+                    .isEqualTo(any.worked().fingers().wall().length());
+        });
+    }
+
+    private static double bottomTop(BoxPlan plan) {
+        return plan.bottom()
+                .fold(new Bottom.Kinds<>(
+                        none -> 0.0,
+                        captured -> captured.groove()
+                                .offset()
+                                .plus(captured.thickness())
+                                .mm(),
+                        rabbeted -> rabbeted.thickness().mm(),
+                        applied -> 0.0,
+                        slats -> slats.groove().offset().plus(slats.thickness()).mm()));
+    }
+
+    /** A lip cut for the wettest day still enters on it, with its clearance, and is looser every other day. */
+    @Test
+    void aLipEntersOnTheWettestDay() {
+        WorkedPlan worked = with(onTop(Kept.LIP));
+        double lip = number(worked, "lid.lip-across");
+        // (142 − 0.6) / 1.00628
+        assertThat(lip).isCloseTo(140.52, within(0.01));
+        assertThat(142 - lip * 1.00628).isCloseTo(0.6, within(0.01));
+        assertThat(number(worked, "lid.lip-along")).isEqualTo(224 - 0.6);
+        // 142 − 140.52 · 0.99425
+        assertThat(number(worked, "lid.lip-loose")).isCloseTo(2.29, within(0.01));
+        assertThat(number(worked, "lid.total-height"))
+                .isEqualTo(worked.fingers().wall().length().mm() + 12);
+    }
+
+    /** Held at the back, all of the movement shows at the front; held by a lip, half of it. */
+    @Test
+    void theOverhangMovesWithTheYear() {
+        WorkedPlan hinged = with(onTop(Kept.HINGED));
+        // 166 + 6 = 172; 6 + 172 · 0.00628, 6 − 172 · 0.00575
+        assertThat(number(hinged, "lid.cut")).isEqualTo(172);
+        assertThat(number(hinged, "lid.front-wettest")).isCloseTo(7.08, within(0.01));
+        assertThat(number(hinged, "lid.front-driest")).isCloseTo(5.01, within(0.01));
+        WorkedPlan lifted = with(onTop(Kept.LIP));
+        // 178; 6 + 178 · 0.00628 / 2
+        assertThat(number(lifted, "lid.cut")).isEqualTo(178);
+        assertThat(number(lifted, "lid.front-wettest")).isCloseTo(6.56, within(0.01));
+        // as solids: the lid of a day covers the box from the back's face to its overhang past the front's
+        for (double day : new double[] {0, 0.37, 1}) {
+            LidOnTop.Day now = ((LidOnTop) hinged.lid()).on(day, hinged.year());
+            assertThat(now.width().length().mm())
+                    .isCloseTo(166 + now.over().length().mm(), within(1e-5));
+            LidOnTop.Day free = ((LidOnTop) lifted.lid()).on(day, lifted.year());
+            assertThat(free.width().length().mm())
+                    .isCloseTo(166 + 2 * free.over().length().mm(), within(1e-5));
+        }
+    }
+
+    /** Breadboard ends of 40 with tongues of 15, on a lid 260 × 172; outer pegs 25 from the edge. */
+    @Test
+    void breadboardEndsLetThePanelMove() {
+        WorkedPlan worked = with(onTop(Kept.HINGED).withBreadboard(true));
+        // 260 − 80 + 30
+        assertThat(number(worked, "lid.panel-along")).isEqualTo(210);
+        assertThat(number(worked, "lid.end-glued")).isCloseTo(57.33, within(0.01));
+        // 86 − 25 = 61; 61 · 0.00628, 61 · 0.00575, their sum and 0.5
+        assertThat(number(worked, "lid.peg-reach")).isEqualTo(61);
+        assertThat(number(worked, "lid.slot-inwards")).isCloseTo(0.383, within(0.005));
+        assertThat(number(worked, "lid.slot-outwards")).isCloseTo(0.351, within(0.005));
+        assertThat(number(worked, "lid.slot-longer")).isCloseTo(1.234, within(0.01));
+        // 172 · 0.00628 / 2
+        assertThat(number(worked, "lid.ends-wettest")).isCloseTo(0.54, within(0.01));
+        List<CutPiece> pieces = worked.lid().pieces();
+        assertThat(pieces).extracting(CutPiece::called).containsExactly("the lid", "2 breadboard ends");
+        assertThat(pieces.get(1).along().length()).isEqualTo(mm(172));
+        // panel and ends make the lid: their lengths less the tongues inside them
+        assertThat(pieces.get(0).along().length().mm()
+                        + 2 * pieces.get(1).across().length().mm()
+                        - 2 * 15)
+                .isEqualTo(number(worked, "lid.along"));
+        assertThat(jobs(worked))
+                .anyMatch(s -> s.contains("hollow by 0.40 mm"))
+                .anyMatch(s -> s.contains("Glue the middle 57.3 mm alone"));
+    }
+
+    /** A lid on top takes its thickness of a place's height, and a lip its depth of what the contents need. */
+    @Test
+    void whatLiesOnTheWallsTakesOfAPlace() {
+        SizeWish place = new SizeWish(
+                SizeWish.From.OPENING,
+                mm(248),
+                mm(166),
+                mm(96),
+                mm(12),
+                SizeWish.Tips.SAND,
+                null,
+                null,
+                null,
+                new Opening(mm(260), mm(170), mm(120), mm(10), mm(1), mm(5)),
+                null);
+        BoxPlan plan = openDrawer().with(place);
+        assertThat(number(work(plan), "size.height")).isEqualTo(115);
+        assertThat(number(work(plan.with(onTop(Kept.LIP))), "size.height")).isEqualTo(103);
+        Contents jars = new Contents(
+                List.of(new Contents.Item(
+                        "jars", mm(100), mm(60), mm(50), 1, Contents.Laid.ALONG, mm(0), mm(0), mm(4), null)),
+                null);
+        BoxPlan holding = openDrawer().with(openDrawer().size().with(jars).withFrom(SizeWish.From.CONTENTS));
+        double open = number(work(holding), "size.height");
+        assertThat(number(work(holding.with(onTop(Kept.LIP))), "size.height")).isEqualTo(open + 6);
+        assertThat(number(work(holding.with(onTop(Kept.HINGED))), "size.height"))
+                .isEqualTo(open);
+        // the groove 6, what the saw takes 3.2 + 0.6, and a wall's thickness over it
+        assertThat(number(work(holding.with(sawnOff(40, Joined.LOOSE, 3.2))), "size.height"))
+                .isCloseTo(open + 6 + 3.8 + 12, within(1e-6));
+    }
+
+    @Test
+    void aLinerFillsTheBoxAndEntersTheLid() {
+        WorkedPlan worked = with(sawnOff(60, Joined.LINED, 1.0));
+        assertThat(worked.lid().pieces()).extracting(CutPiece::called).contains("2 long liners", "2 short liners");
+        assertThat(number(worked, "lid.liner-long")).isEqualTo(224);
+        assertThat(number(worked, "lid.liner-short")).isEqualTo(142 - 8);
+        // box 60 − 0.8 = 59.2, floor 8 + 6 = 14, over 8
+        assertThat(number(worked, "lid.liner-high")).isCloseTo(53.2, within(1e-6));
+    }
+
+    /** Each kind begun from every other can be made, and coming back nothing that was said is lost. */
+    @ParameterizedTest
+    @EnumSource(
+            value = FirstGuess.class,
+            names = {"LID_NONE", "LID_SLIDING", "LID_SAWN_OFF", "LID_LIFT_OFF", "LID_HINGED"})
+    void anotherKindKeepsWhatItCan(FirstGuess first) {
+        for (BoxPlan box : List.of(openDrawer(), bitBox())) {
+            BoxPlan from = first.in(work(box));
+            for (FirstGuess then : List.of(
+                    FirstGuess.LID_SLIDING, FirstGuess.LID_SAWN_OFF, FirstGuess.LID_LIFT_OFF, FirstGuess.LID_HINGED)) {
+                WorkedPlan worked = work(then.in(work(from)));
+                assertThat(worked.verdicts())
+                        .as(first + " to " + then)
+                        .filteredOn(v -> v.station().equals("lid"))
+                        .noneMatch(v -> v.weight() == Verdict.Weight.STOP);
+                BoxPlan back = first.in(worked);
+                assertThat(back.lid().groove())
+                        .as(first + " by " + then)
+                        .isEqualTo(from.lid().groove());
+                assertThat(back.lid().getClass()).isEqualTo(from.lid().getClass());
+            }
+        }
+    }
+
+    /** Bench, run sheet, shop sheet and drawing tell one size for every piece, in every display. */
+    @Test
+    void whatIsCutForALidIsToldTheSameEverywhere() {
+        AnyPlan.seeds(2_000, 300).forEach(any -> {
+            WorkedPlan worked = any.worked();
+            LengthDisplay display = worked.plan().display();
+            List<String> jobs = jobs(worked);
+            SheetWords sheet = SheetWords.of(worked);
+            for (CutPiece piece : worked.pieces()) {
+                String as = "seed " + any.seed() + " " + piece.called();
+                assertThat(jobs)
+                        .as(as)
+                        .anyMatch(s -> s.startsWith("Cut " + piece.called() + " ")
+                                && s.contains(piece.along().text(display))
+                                && s.contains(piece.across().text(display)));
+                assertThat(sheet.setting())
+                        .as(as)
+                        .anyMatch(l -> l.words().equals("cut " + piece.called())
+                                && l.value().equals(piece.size(display)));
+                assertThat(java.util.stream.Stream.concat(sheet.panels().stream(), sheet.loose().stream())
+                                .filter(p -> p.of().equals(piece.of()))
+                                .flatMap(p -> p.lines().stream())
+                                .map(SheetWords.Line::value))
+                        .as(as)
+                        .contains(piece.along().text(display), piece.across().text(display));
+                assertThat(worked.number(piece.along().id()).orElseThrow()).isEqualTo(piece.along());
+            }
+            for (Figure figure : LidFigures.all(worked, 0.4)) {
+                assertThat(figure.width()).as("seed " + any.seed()).isPositive().isFinite();
+                figure.dimensions()
+                        .forEach(d -> assertThat(java.util.stream.Stream.concat(
+                                                worked.numbers().stream(), worked.numbersOn(0.4).stream())
+                                        .filter(n -> n.id().equals(d.number()))
+                                        .findFirst()
+                                        .orElseThrow()
+                                        .number(display))
+                                .as("seed " + any.seed() + " " + d.number())
+                                .isEqualTo(d.text()));
+            }
+        });
+    }
+
+    /** The two halves as they are drawn: together with what is lost they are the wall, and no finger is drawn in what is lost. */
+    @Test
+    void theHalvesAreDrawnAsTheyWillBe() {
+        WorkedPlan worked = with(sawnOff(60, Joined.HINGED, 3.2));
+        Figure halves = LidFigures.all(worked, 0).get(0);
+        double grain = halves.shapes().stream()
+                .filter(s -> s.role().equals("side-grain"))
+                .mapToDouble(s -> s.points().get(5) - s.points().get(1))
+                .sum();
+        assertThat(grain + 3.8).isCloseTo(worked.fingers().wall().length().mm(), within(0.01));
+        double drawn = halves.shapes().stream()
+                .filter(s -> s.role().equals("end-grain"))
+                .mapToDouble(s -> s.points().get(5) - s.points().get(1))
+                .sum();
+        double slots = java.util.stream.Stream.of(1, 2)
+                .flatMap(end -> worked.fingers().joint().slots(new PartEnd(Part.A, end)).stream())
+                .mapToDouble(s -> s.width().mm())
+                .sum();
+        assertThat(drawn).isLessThanOrEqualTo(slots).isGreaterThan(slots - 2 * 3.8 - 0.01);
+        assertThat(halves.shapes()).filteredOn(s -> s.role().equals("hinge")).hasSize(2);
+    }
+}
