@@ -123,7 +123,7 @@ function lights(mark: { id: string; number?: string | undefined }) {
                   ? `url(#${id}-grain)`
                   : s.role === 'slot-of-mate'
                     ? `url(#${id}-end)`
-                    : s.role === 'waste'
+                    : s.role === 'waste' || s.role === 'saw-line'
                       ? `url(#${id}-hatch)`
                       : s.role === 'lid-groove'
                         ? `url(#${id}-hatch-lid)`
@@ -281,6 +281,16 @@ line.closing {
 .mark.lid-groove text,
 .mark.lid-line text {
   fill: var(--lid);
+}
+rect.saw-line {
+  stroke: var(--cut);
+}
+.mark.saw-line,
+.leader.saw-line {
+  color: var(--cut);
+}
+.mark.saw-line text {
+  fill: var(--cut);
 }
 .mark.closing,
 .leader.closing {

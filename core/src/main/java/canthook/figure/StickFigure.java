@@ -5,12 +5,15 @@ import canthook.fingers.Layout.Span;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.lid.SawnOffLid;
+import canthook.lid.WorkedLid;
 import canthook.planner.WorkedPlan;
 import canthook.walls.GrooveAsked;
 import canthook.walls.LowWalls;
 import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** The wall's height laid out along a rule, reference edge at the left: x is the height, at 1:1. */
 public final class StickFigure {
@@ -35,6 +38,10 @@ public final class StickFigure {
         for (GrooveAsked groove : worked.walls().grooves()) {
             groove(d, groove, display);
         }
+        worked.lid()
+                .<Optional<SawnOffLid>>fold(new WorkedLid.Kinds<>(
+                        none -> Optional.empty(), sliding -> Optional.empty(), Optional::of, onTop -> Optional.empty()))
+                .ifPresent(lid -> saw(d, lid, display));
         LowWalls low = worked.walls().low();
         if (low != null) {
             double at = low.line().length().mm();
@@ -85,6 +92,14 @@ public final class StickFigure {
                 of + " groove " + groove.offset().number(display) + "–"
                         + display.number(groove.groove().top(), Precision.LAYOUT),
                 groove.offset());
+    }
+
+    /** Where the lid is sawn off once the box is glued up. */
+    private static void saw(Drawing d, SawnOffLid lid, LengthDisplay display) {
+        double from = lid.fence().length().mm();
+        double to = from + lid.kerf().length().mm();
+        d.rect("saw-line", from, -2, to - from, BAR + 2, "saw-line");
+        d.mark("saw-line", "saw-line", from, to, "saw " + lid.fence().number(display), lid.fence());
     }
 
     /** Ticks below the bar: millimetres or sixteenths, coarser when the stick is long. */

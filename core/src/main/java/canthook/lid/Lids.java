@@ -156,8 +156,9 @@ public final class Lids {
         Groove said = was.groove();
         Length wall = ladder.wall().length();
         Length thickness = thickness(was, box);
-        Length width = said == null ? thickness : said.width();
-        Length depth = said == null ? thickness : said.depth();
+        Length tongue = Length.shorter(thickness, usual(box));
+        Length width = said == null ? tongue : said.width();
+        Length depth = said == null ? tongue : said.depth();
         Length over = Length.longer(LEAST_OVER, box.thickness().length().dividedBy(2));
         boolean grows =
                 plan.size().from() == SizeWish.From.CONTENTS && plan.size().contents() != null;

@@ -8,6 +8,7 @@ import canthook.judgement.Call;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
 import canthook.plan.JigChoice;
+import canthook.planner.LidsCompared;
 import canthook.planner.Stations.Station;
 import canthook.saw.Jobs;
 import canthook.verdict.Verdict;
@@ -37,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param fitSteps what is set anew to put the fit right, one after another; empty when the verdict says it all
  * @param recommendation why, in one sentence
  * @param hints what a good maker would say at this station; all of them when no station was asked for
+ * @param lids kinds of lid beside each other, when the station is lid
  */
 public record Answer(
         Map<String, String> fields,
@@ -60,7 +62,8 @@ public record Answer(
         List<TestCutView> testCuts,
         List<Figure> figures,
         Figure stick,
-        List<HintView> hints) {
+        List<HintView> hints,
+        @Nullable List<LidsCompared.Kind> lids) {
 
     /** A judgement call on this box: what to do, why, and what would follow it. */
     public record HintView(Call call, String title, String says, String why, List<FixView> fixes) {}

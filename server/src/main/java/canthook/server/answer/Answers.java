@@ -28,6 +28,7 @@ import canthook.length.Precision;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.PlanLengths;
 import canthook.planner.Alternatives;
+import canthook.planner.LidsCompared;
 import canthook.planner.Place;
 import canthook.planner.Stations;
 import canthook.planner.WorkedPlan;
@@ -124,7 +125,8 @@ public final class Answers {
                 testCuts(worked),
                 place == null ? List.of() : figures(worked, place, day, step),
                 StickFigure.of(worked),
-                hints(worked, place));
+                hints(worked, place),
+                place == Place.LID ? LidsCompared.of(worked) : null);
     }
 
     private static List<HintView> hints(WorkedPlan worked, @Nullable Place place) {

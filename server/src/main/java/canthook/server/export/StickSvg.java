@@ -24,7 +24,7 @@ final class StickSvg {
         svg.append(
                 "<style>text{font:3px sans-serif}.finger{fill:#e9c79a}.slot-of-mate{fill:#b98a56}.waste{fill:none;stroke:#c23b16;stroke-dasharray:1 .6}"
                         + ".reference-edge{stroke:#1d57ad;stroke-width:1.2}.bottom-groove{fill:#9a7a1f;fill-opacity:.45}"
-                        + ".lid-groove{fill:#6b3f77;fill-opacity:.45}.lid-line,.closing{stroke:#6b3f77;stroke-width:.35}"
+                        + ".saw-line{fill:#c23b16;fill-opacity:.35}.lid-groove{fill:#6b3f77;fill-opacity:.45}.lid-line,.closing{stroke:#6b3f77;stroke-width:.35}"
                         + "rect,path,line{stroke:#12211b;stroke-width:.18}.ticks,.ticks-whole{stroke-width:.15}</style>\n");
         svg.append("<g transform=\"translate(%s %s)\">\n".formatted(mm(MARGIN), mm(HEAD)));
         for (Shape shape : stick.shapes()) {

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useBench } from '../bench/store'
+import NumText from '../drawing/NumText.vue'
+
+/** The kinds of lid beside each other for this box; pressed, one becomes its lid. */
+const bench = useBench()
+const lids = computed(() => bench.answer?.lids ?? [])
+</script>
+
+<template>
+  <ul class="lids" aria-label="Kinds of lid">
+    <li v-for="l in lids" :key="l.guess">
+      <button type="button" :aria-pressed="l.stands" @click="bench.begin(l.guess)">
+        <strong>{{ l.name }}</strong>
+        <span v-if="!l.made" class="not"> not as it begins</span>
+        <span class="heights">
+          <span v-if="l.inside">inside <NumText :text="l.inside" /></span>
+          <span>closed <NumText :text="l.outside" /></span>
+        </span>
+        <span v-if="l.work" class="work">{{ l.work }}</span>
+        <span v-if="l.year" class="work">{{ l.year }}</span>
+      </button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.lids {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+button {
+  display: block;
+  width: 100%;
+  padding: 0.45rem 0.5rem;
+  border: 0;
+  border-bottom: 1px dotted var(--rule);
+  background: none;
+  color: inherit;
+  font: inherit;
+  line-height: 1.3;
+  text-align: left;
+  cursor: pointer;
+}
+button:hover,
+button:focus-visible {
+  background: var(--ground);
+}
+button[aria-pressed='true'] {
+  border-left: 5px solid var(--edge);
+}
+.heights {
+  display: flex;
+  gap: 1rem;
+}
+.work {
+  display: block;
+  font-size: 0.9rem;
+  color: var(--quiet);
+}
+.not {
+  color: var(--cut);
+}
+</style>
