@@ -8,7 +8,8 @@ import { useBench } from './store'
 const AllWords = defineAsyncComponent(() => import('../words/AllWords.vue'))
 /** One switch for how lengths are shown, and the lamp. */
 const bench = useBench()
-const emit = defineEmits<{ help: [] }>()
+defineProps<{ whole: boolean }>()
+const emit = defineEmits<{ help: []; whole: [] }>()
 const words = ref(false)
 const all = ref(unfolded.all())
 const dark = ref(document.documentElement.classList.contains('dark'))
@@ -47,6 +48,9 @@ function lamp() {
       @update:model-value="show"
     />
     <span class="spacer" />
+    <button type="button" class="word" :aria-pressed="whole" @click="emit('whole')">
+      {{ whole ? 'The station' : 'The whole box' }}
+    </button>
     <button type="button" class="word" @click="openAll">
       {{ all ? 'Fold the rest' : 'Open everything' }}
     </button>

@@ -6,6 +6,7 @@ const visible = defineModel<boolean>({ required: true })
 backCloses(visible, () => (visible.value = false))
 const keys = [
   ['[', ']', 'down and up the ladder of finger counts'],
+  ['b', '', 'the whole box; arrow keys turn it'],
   ['w', '', 'working of the number that has the focus'],
   ['↑', '↓', 'step a number in its field; with Shift ten times as far'],
   ['Esc', '', 'put a number back, close a working'],

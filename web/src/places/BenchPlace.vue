@@ -27,6 +27,7 @@ const load: Record<StationId, () => Promise<Component>> = {
   lid: () => import('../stations/LidStation.vue')
 }
 setTimeout(() => Object.values(load).forEach((one) => void one()), 2500)
+const WholeBox = defineAsyncComponent(() => import('../drawing/WholeBox.vue'))
 const KeysHelp = defineAsyncComponent(() => import('../bench/KeysHelp.vue'))
 
 const props = defineProps<{ id?: string; station?: string }>()
@@ -35,6 +36,8 @@ const router = useRouter()
 const toast = useToast()
 const missing = ref('')
 const help = ref(false)
+/** Whether the whole box is looked at, over the station's drawing. */
+const whole = ref(false)
 const route = computed(() => router.currentRoute.value)
 
 const stations = Object.fromEntries(
@@ -63,6 +66,7 @@ watch(
   { immediate: true }
 )
 watch(wanted, async (station) => {
+  whole.value = false
   if (bench.station === station || route.value.name !== 'bench') return
   bench.working = []
   bench.station = station
@@ -108,6 +112,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   }
   if (typing(event) || event.ctrlKey || event.metaKey || event.altKey) return
   if (event.key === '?') help.value = true
+  if (event.key === 'b') whole.value = !whole.value
   if (event.key === '[' || event.key === ']') climb(event.key === ']' ? 1 : -1)
 })
 
@@ -154,10 +159,11 @@ onBeforeUnmount(() => {
   <div v-else-if="bench.plan && bench.answer" class="bench" :style="woodTint(bench.plan.walls.wood)">
     <BenchRail />
     <component :is="stations[bench.station]" :key="bench.station" />
+    <WholeBox v-if="whole" @close="whole = false" />
     <div class="over-slate" :class="{ open: bench.working.length }"><WorkingPanel /></div>
     <footer class="foot">
       <LeftUnkept />
-      <DisplaySwitch @help="help = true" />
+      <DisplaySwitch :whole="whole" @help="help = true" @whole="whole = !whole" />
       <StickBar />
     </footer>
     <KeysHelp v-if="help" v-model="help" />

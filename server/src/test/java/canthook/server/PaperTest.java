@@ -474,6 +474,33 @@ class PaperTest extends ServerTestBase {
         assertThat(sizes).hasSize(2).allSatisfy(size -> assertThat(told).contains(size));
     }
 
+    /** Each kind of lid: what the bench says to cut and to do stands on its sheet. */
+    @org.junit.jupiter.params.ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource(
+            delimiter = '|',
+            value = {
+                "SLIDING|the lid line, before the joint is cut",
+                "SAWN_OFF|Saw the lid off, the bottom edge along the fence",
+                "LIFT_OFF|Glue the lip under the lid",
+                "HINGED|Mortises for 2 hinges"
+            })
+    void thePanelSheetTellsEveryKindOfLid(String kind, String job) throws IOException {
+        ObjectNode plan = demoPlan("2-envelope-drawer.json");
+        ObjectNode other = (ObjectNode)
+                post("/api/work/begun/LID_" + kind, node().set("plan", plan)).body();
+        String told = text(bytes("/api/boxes/" + box(other) + "/papers/panel-sheet.pdf"));
+        assertThat(told.replaceAll("\\s+", " ")).contains(job);
+        JsonNode numbers = post("/api/work", node().put("station", "lid").set("plan", other))
+                .body()
+                .path("numbers");
+        for (JsonNode number : numbers) {
+            if (List.of("lid.cut", "lid.along", "lid.fence", "lid.hinge-screw")
+                    .contains(number.path("id").asText())) {
+                assertThat(told).contains(number.path("text").asText());
+            }
+        }
+    }
+
     @Test
     void allPapersComeInOneWithTheirContents() throws IOException {
         String id = box(demoPlan("1-germination-box.json"));

@@ -57,7 +57,7 @@ class RestartTest {
             assertThat(drawer.revision()).isEqualTo(2);
             assertThat(drawer.cuts()).hasSize(2);
             assertThat(drawer.cuts().get(1).moved()).isEqualTo(Length.mm(0.09));
-            assertThat(shelf.all(false)).as("the demo is laid out once").hasSize(3);
+            assertThat(shelf.all(false)).as("the demo is laid out once").hasSize(ServerTestBase.DEMO_BOXES - 1);
             assertThat(shelf.all(true)).extracting(KeptBox::id).containsExactly("germination-box");
         }
     }
@@ -71,7 +71,7 @@ class RestartTest {
                 Statement ask = direct.createStatement()) {
             assertThat(ask.executeQuery("PRAGMA journal_mode").getString(1)).isEqualTo("wal");
             assertThat(ask.executeQuery("SELECT count(*) FROM box_history").getInt(1))
-                    .isEqualTo(4);
+                    .isEqualTo(ServerTestBase.DEMO_BOXES);
             assertThat(ask.executeQuery("PRAGMA foreign_key_check").next()).isFalse();
         }
     }

@@ -29,6 +29,9 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 @AutoConfigureMockMvc
 @Import(ServerTestBase.AtThisMachine.class)
 abstract class ServerTestBase {
+    /** Boxes the demo lays out. */
+    static final int DEMO_BOXES = 7;
+
     /** Requests go to a name of this machine, as a browser sends them. */
     @TestConfiguration
     static class AtThisMachine {

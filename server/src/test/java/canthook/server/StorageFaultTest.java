@@ -213,7 +213,7 @@ class StorageFaultTest {
                 .hasMessageContaining(data.toString());
         running.close();
         try (ConfigurableApplicationContext again = RestartTest.start(data)) {
-            assertThat(again.getBean(Shelf.class).all(false)).hasSize(4);
+            assertThat(again.getBean(Shelf.class).all(false)).hasSize(ServerTestBase.DEMO_BOXES);
         }
     }
 

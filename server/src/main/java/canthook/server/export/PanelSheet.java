@@ -4,8 +4,8 @@ import canthook.figure.BottomFigures;
 import canthook.figure.Figure;
 import canthook.figure.LidFigures;
 import canthook.figure.PanelFigures;
-import canthook.panel.Step;
 import canthook.planner.WorkedPlan;
+import canthook.saw.Jobs;
 import canthook.saw.SheetWords;
 import canthook.server.export.Lettering.Face;
 import java.io.IOException;
@@ -54,8 +54,10 @@ final class PanelSheet {
 
     /** What bottom and lid want done, in order, as the run sheet has it. */
     private static void steps(Sheet sheet, WorkedPlan worked) throws IOException {
-        for (Step step : worked.steps()) {
-            sheet.toTick(step.says(), 9.5);
+        for (Jobs.Job job : Jobs.of(worked)) {
+            if (job.number().startsWith("bottom.") || job.number().startsWith("lid.")) {
+                sheet.toTick(job.says(), 9.5);
+            }
         }
     }
 

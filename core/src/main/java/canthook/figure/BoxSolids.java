@@ -1,0 +1,489 @@
+package canthook.figure;
+
+import canthook.bottom.AppliedBottom;
+import canthook.bottom.RabbetedBottom;
+import canthook.bottom.SlattedBottom;
+import canthook.bottom.WorkedBottom;
+import canthook.figure.Solid.Side;
+import canthook.figure.Solid.Stroke;
+import canthook.figure.WholeBox.State;
+import canthook.fingers.Joint;
+import canthook.fingers.Layout.Span;
+import canthook.lid.LidOnTop;
+import canthook.lid.LinerFrame;
+import canthook.lid.SawnOffLid;
+import canthook.lid.SlidingLid;
+import canthook.lid.WorkedLid;
+import canthook.panel.HeldPanel;
+import canthook.plan.Bottom.Grain;
+import canthook.plan.Part;
+import canthook.plan.PartEnd;
+import canthook.planner.WorkedPlan;
+import canthook.size.SizedBox;
+import canthook.walls.GrooveAsked;
+import canthook.walls.LowWalls;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The finished box as blocks: every finger where it is cut, bottom and lid as wide as they are on a day, what goes in. Millimetres from
+ * the outer corner of A and D at the bottom edge; none of the blocks meets another.
+ */
+final class BoxSolids {
+    private final WorkedPlan worked;
+    private final State state;
+    private final double day;
+    private final double length;
+    private final double width;
+    private final double side;
+    private final double end;
+    private final double wall;
+    private final List<Solid> solids = new ArrayList<>();
+    /** How far things are pulled apart. */
+    private final double apart;
+
+    private BoxSolids(WorkedPlan worked, State state, double day) {
+        SizedBox box = worked.size();
+        this.worked = worked;
+        this.state = state;
+        this.day = day;
+        length = box.outsideLength().length().mm();
+        width = box.outsideWidth().length().mm();
+        side = box.finalThickness().length().mm();
+        end = box.finalEndThickness().length().mm();
+        wall = worked.fingers().wall().length().mm();
+        apart = state == State.APART ? 0.35 * Math.max(width, wall) : 0;
+    }
+
+    /** All blocks; none where the walls leave no room between them. */
+    static List<Solid> of(WorkedPlan worked, State state, double day) {
+        if (!worked.size().hasInside()) {
+            return List.of();
+        }
+        BoxSolids box = new BoxSolids(worked, state, day);
+        for (Part part : Part.values()) {
+            box.wall(part);
+        }
+        box.bottom();
+        box.lid();
+        if (state == State.OPEN) {
+            box.contents();
+        }
+        return box.solids.stream().filter(s -> !s.isEmpty()).toList();
+    }
+
+    private void add(Solid solid) {
+        if (!solid.isEmpty()) {
+            solids.add(solid);
+        }
+    }
+
+    private void wall(Part part) {
+        List<Solid> pieces = blocks(part);
+        double dx = part == Part.B ? apart : part == Part.D ? -apart : 0;
+        double dy = part == Part.C ? apart : part == Part.A ? -apart : 0;
+        SawnOffLid sawn = sawn();
+        for (Solid piece : pieces) {
+            if (sawn == null || state == State.CLOSED) {
+                add(piece.moved(dx, dy, 0));
+                continue;
+            }
+            double body = sawn.body().length().mm();
+            add(piece.between(0, body).moved(dx, dy, 0));
+            add(lidPart(piece.between(body + sawn.loss().length().mm(), wall), sawn)
+                    .moved(dx, dy, state == State.APART ? apart : 0));
+        }
+    }
+
+    /** A wall as it stands in the glued-up box: its middle, and its fingers at both ends. */
+    private List<Solid> blocks(Part part) {
+        Joint joint = worked.fingers().joint();
+        boolean along = part.isSide();
+        double top = joint.top(part).mm();
+        double fall = along ? fall() : 0;
+        double mate = along ? end : side;
+        double run = along ? length : width;
+        int axis = along ? 0 : 1;
+        List<Solid> blocks = new ArrayList<>();
+        Side lowSide = along ? Side.LEFT : Side.BACK;
+        Side highSide = along ? Side.RIGHT : Side.FRONT;
+        Solid middle = Solid.of(
+                        "wall",
+                        axis,
+                        along ? end : part == Part.B ? length - end : 0,
+                        along ? length - end : part == Part.B ? length : end,
+                        along ? (part == Part.A ? 0 : width - side) : side,
+                        along ? (part == Part.A ? side : width) : width - side,
+                        0,
+                        top - fall * end / length)
+                .falling(fall * (length - 2 * end) / length)
+                .goingOn(lowSide, highSide);
+        List<Stroke> lines = new ArrayList<>(lines(part, middle));
+        for (int which = 1; which <= 2; which++) {
+            PartEnd at = new PartEnd(part, which);
+            boolean lowEnd = isLowEnd(at);
+            double from = lowEnd ? 0 : run - mate;
+            double highest = along && !lowEnd ? top - fall : top;
+            double up = 0;
+            for (Span slot : joint.slots(at)) {
+                finger(blocks, middle, axis, from, mate, up, slot.from().mm(), lowEnd);
+                up = slot.to().mm();
+                floor(
+                        lines,
+                        middle,
+                        axis,
+                        lowEnd,
+                        slot.from().mm(),
+                        Math.min(highest, slot.to().mm()));
+            }
+            finger(blocks, middle, axis, from, mate, up, highest, lowEnd);
+        }
+        blocks.add(middle.lined(lines));
+        return blocks;
+    }
+
+    private void finger(
+            List<Solid> blocks, Solid of, int axis, double from, double deep, double low, double high, boolean lowEnd) {
+        double[] least = of.low().clone();
+        double[] most = of.high().clone();
+        least[axis] = from;
+        most[axis] = from + deep;
+        least[2] = low;
+        most[2] = high;
+        Side base = axis == 0 ? (lowEnd ? Side.RIGHT : Side.LEFT) : lowEnd ? Side.FRONT : Side.BACK;
+        if (high - low > 1e-6) {
+            blocks.add(new Solid(of.stuff(), of.grain(), least, most, 0, java.util.Set.of(base), List.of()));
+        }
+    }
+
+    /** The floor of a slot, drawn where the middle of the wall ends in it. */
+    private static void floor(List<Stroke> lines, Solid middle, int axis, boolean lowEnd, double from, double to) {
+        int thick = 1 - axis;
+        double at = lowEnd ? middle.low()[axis] : middle.high()[axis];
+        for (boolean far : new boolean[] {false, true}) {
+            double face = far ? middle.high()[thick] : middle.low()[thick];
+            double[] line = new double[6];
+            line[axis] = at;
+            line[3 + axis] = at;
+            line[thick] = face;
+            line[3 + thick] = face;
+            line[2] = from;
+            line[5] = to;
+            lines.add(new Stroke(facing(thick, far), line));
+        }
+    }
+
+    private static Side facing(int axis, boolean far) {
+        return axis == 0 ? (far ? Side.RIGHT : Side.LEFT) : far ? Side.FRONT : Side.BACK;
+    }
+
+    /** Grooves on the inner face where it can be seen, the seam on the outer one. */
+    private List<Stroke> lines(Part part, Solid middle) {
+        List<Stroke> lines = new ArrayList<>();
+        int axis = part.isSide() ? 0 : 1;
+        int thick = 1 - axis;
+        boolean innerIsHigh = part == Part.A || part == Part.D;
+        if (state == State.APART) {
+            for (GrooveAsked groove : worked.walls().grooves()) {
+                if (groove.parts().contains(part)) {
+                    along(
+                            lines,
+                            middle,
+                            axis,
+                            innerIsHigh,
+                            groove.groove().offset().mm());
+                    along(
+                            lines,
+                            middle,
+                            axis,
+                            innerIsHigh,
+                            groove.groove().top().mm());
+                }
+            }
+        }
+        SawnOffLid sawn = sawn();
+        if (sawn != null && state == State.CLOSED) {
+            double outer = innerIsHigh ? middle.low()[thick] : middle.high()[thick];
+            double from = sawn.fence().length().mm();
+            double to = from + sawn.kerf().length().mm();
+            for (double z : new double[] {from, to}) {
+                double[] line = new double[6];
+                line[axis] = 0;
+                line[3 + axis] = axis == 0 ? length : width;
+                line[thick] = outer;
+                line[3 + thick] = outer;
+                line[2] = z;
+                line[5] = z;
+                if (z < middle.high()[2]) {
+                    lines.add(new Stroke(facing(thick, !innerIsHigh), line));
+                }
+            }
+        }
+        return lines;
+    }
+
+    private static void along(List<Stroke> lines, Solid middle, int axis, boolean far, double z) {
+        int thick = 1 - axis;
+        double face = far ? middle.high()[thick] : middle.low()[thick];
+        double[] line = new double[6];
+        line[axis] = middle.low()[axis];
+        line[3 + axis] = middle.high()[axis];
+        line[thick] = face;
+        line[3 + thick] = face;
+        line[2] = z;
+        line[5] = z;
+        if (z < middle.high()[2]) {
+            lines.add(new Stroke(facing(thick, far), line));
+        }
+    }
+
+    /** A1 and C2 lie at D, A2 and C1 at B; B1 and D2 at A, B2 and D1 at C. */
+    private static boolean isLowEnd(PartEnd at) {
+        return switch (at.part()) {
+            case A, B -> at.end() == 1;
+            case C, D -> at.end() == 2;
+        };
+    }
+
+    /** What the sides fall from D to B. */
+    private double fall() {
+        LowWalls low = worked.walls().low();
+        return low != null && low.sloped()
+                ? wall - worked.fingers().joint().top(Part.B).mm()
+                : 0;
+    }
+
+    private @org.jspecify.annotations.Nullable SawnOffLid sawn() {
+        return worked.lid() instanceof SawnOffLid sawn ? sawn : null;
+    }
+
+    /** A block of the sawn lid where it is when the box is open. */
+    private Solid lidPart(Solid piece, SawnOffLid sawn) {
+        if (state != State.OPEN) {
+            return piece;
+        }
+        double loss = sawn.loss().length().mm();
+        double body = sawn.body().length().mm();
+        Solid down = piece.moved(0, 0, -loss);
+        return switch (sawn.choice().joined()) {
+            case HINGED -> down.opened(body);
+            case LOOSE, LINED -> down.moved(0, 0, 0.45 * width);
+        };
+    }
+
+    private void bottom() {
+        double down = state == State.APART ? -1.4 * apart : 0;
+        worked.bottom()
+                .<Runnable>fold(new WorkedBottom.Kinds<>(
+                        none -> () -> {},
+                        captured -> () -> held(captured.held(), "bottom", down),
+                        rabbeted -> () -> rabbeted(rabbeted, down),
+                        applied -> () -> applied(applied, down),
+                        slatted -> () -> slats(slatted, down)))
+                .run();
+    }
+
+    /** A panel in grooves: as much of it as can be seen between the walls, or all of it where they are pulled apart. */
+    private void held(HeldPanel panel, String stuff, double dz) {
+        double wide = panel.on(day, worked.year()).width().length().mm();
+        double z = panel.groove().groove().offset().mm();
+        add(panel(
+                        stuff,
+                        lengthwise(panel),
+                        wide,
+                        panel.along().length().mm(),
+                        z,
+                        panel.thickness().length().mm())
+                .moved(0, 0, dz));
+    }
+
+    private boolean lengthwise(HeldPanel panel) {
+        return !panel.of().equals("bottom") || worked.plan().bottom().grain() != Grain.ALONG_WIDTH;
+    }
+
+    private Solid panel(String stuff, boolean lengthwise, double across, double along, double z, double thick) {
+        double inLength = length - 2 * end;
+        double inWidth = width - 2 * side;
+        double x = lengthwise ? along : across;
+        double y = lengthwise ? across : along;
+        if (state != State.APART) {
+            x = Math.min(x, inLength);
+            y = Math.min(y, inWidth);
+        }
+        return Solid.of(
+                stuff,
+                lengthwise ? 0 : 1,
+                (length - x) / 2,
+                (length + x) / 2,
+                (width - y) / 2,
+                (width + y) / 2,
+                z,
+                z + thick);
+    }
+
+    private void rabbeted(RabbetedBottom bottom, double dz) {
+        boolean lengthwise = worked.plan().bottom().grain() != Grain.ALONG_WIDTH;
+        add(panel(
+                        "bottom",
+                        lengthwise,
+                        bottom.on(day, worked.year()).width().length().mm(),
+                        bottom.along().length().mm(),
+                        0,
+                        bottom.thickness().length().mm())
+                .moved(0, 0, dz));
+    }
+
+    private void applied(AppliedBottom bottom, double dz) {
+        double out = bottom.on(day, worked.year()).outMm();
+        boolean lengthwise = bottom.choice().grain() == Grain.ALONG_LENGTH;
+        double t = bottom.thickness().length().mm();
+        add(Solid.of(
+                        "bottom",
+                        lengthwise ? 0 : 1,
+                        lengthwise ? 0 : -out,
+                        lengthwise ? length : length + out,
+                        lengthwise ? -out : 0,
+                        lengthwise ? width + out : width,
+                        -t,
+                        0)
+                .moved(0, 0, dz));
+    }
+
+    private void slats(SlattedBottom bottom, double dz) {
+        SlattedBottom.Day now = bottom.on(day, worked.year());
+        boolean across = bottom.choice().grain() == Grain.ALONG_WIDTH;
+        double wide = now.width().length().mm();
+        double gap = now.gap().length().mm();
+        double z = bottom.run().groove().groove().offset().mm();
+        double thick = bottom.run().groove().panel().length().mm();
+        double from = (across ? end : side) + (bottom.choice().atWalls() ? gap : 0);
+        for (int i = 0; i < bottom.choice().count(); i++) {
+            double at = from + i * (wide + gap);
+            add((across
+                            ? Solid.of("bottom", 1, at, at + wide, side, width - side, z, z + thick)
+                            : Solid.of("bottom", 0, end, length - end, at, at + wide, z, z + thick))
+                    .moved(0, 0, dz));
+        }
+    }
+
+    private void lid() {
+        worked.lid()
+                .<Runnable>fold(new WorkedLid.Kinds<>(
+                        none -> () -> {},
+                        sliding -> () -> sliding(sliding),
+                        sawn -> () -> sawn(sawn),
+                        onTop -> () -> onTop(onTop)))
+                .run();
+    }
+
+    private void sliding(SlidingLid lid) {
+        LowWalls low = worked.walls().low();
+        boolean bothEnds = low != null && low.everyCorner();
+        double z = lid.held().groove().groove().offset().mm();
+        double thick = lid.held().thickness().length().mm();
+        double wide = Math.min(
+                lid.held().on(day, worked.year()).width().length().mm(),
+                state == State.APART ? Double.MAX_VALUE : width - 2 * side);
+        double from = bothEnds
+                ? 0
+                : state == State.APART
+                        ? end - lid.held().groove().groove().depth().mm()
+                        : end;
+        Solid panel = Solid.of("lid", 0, from, length, (width - wide) / 2, (width + wide) / 2, z, z + thick);
+        add(panel.moved(state == State.OPEN ? 0.55 * length : 0, 0, state == State.APART ? apart + wall - z : 0));
+    }
+
+    private void sawn(SawnOffLid lid) {
+        HeldPanel held = lid.held();
+        double z = held.groove().groove().offset().mm();
+        Solid top = panel(
+                "lid",
+                true,
+                held.on(day, worked.year()).width().length().mm(),
+                held.along().length().mm(),
+                z,
+                held.thickness().length().mm());
+        add(lidPart(top, lid).moved(0, 0, state == State.APART ? 2.2 * apart : 0));
+        LinerFrame liner = lid.liner();
+        if (liner != null && state != State.CLOSED) {
+            liner(liner);
+        }
+    }
+
+    private void liner(LinerFrame liner) {
+        double t = liner.thickness().length().mm();
+        double from = worked.walls().floorHeight().mm();
+        double to = from + liner.high().length().mm();
+        double up = state == State.APART ? 0.9 * apart : 0;
+        double x1 = end;
+        double x2 = length - end;
+        double y1 = side;
+        double y2 = width - side;
+        add(Solid.of("liner", 0, x1, x2, y1, y1 + t, from, to).moved(0, 0, up));
+        add(Solid.of("liner", 0, x1, x2, y2 - t, y2, from, to).moved(0, 0, up));
+        add(Solid.of("liner", 1, x1, x1 + t, y1 + t, y2 - t, from, to).moved(0, 0, up));
+        add(Solid.of("liner", 1, x2 - t, x2, y1 + t, y2 - t, from, to).moved(0, 0, up));
+    }
+
+    /** Hinged at A it stands upright when open; else it is lifted off. */
+    private void onTop(LidOnTop lid) {
+        double over = lid.on(day, worked.year()).over().length().mm();
+        double out = lid.choice().overhang().mm();
+        double thick = lid.thickness().length().mm();
+        boolean hinged = lid.hinges() != null;
+        double back = hinged ? 0 : -over;
+        double endWide = lid.ends() == null ? 0 : lid.ends().width().length().mm();
+        List<Solid> pieces = new ArrayList<>();
+        pieces.add(Solid.of("lid", 0, -out + endWide, length + out - endWide, back, width + over, wall, wall + thick));
+        if (lid.ends() != null) {
+            // their length stays what it was when the lid was cut
+            double front = width + out;
+            double rear = hinged ? 0 : -out;
+            pieces.add(Solid.of("breadboard", 1, -out, -out + endWide, rear, front, wall, wall + thick));
+            pieces.add(
+                    Solid.of("breadboard", 1, length + out - endWide, length + out, rear, front, wall, wall + thick));
+        }
+        LidOnTop.Lip lip = lid.lip();
+        if (lip != null) {
+            double grown = lid.on(day, worked.year()).width().length().mm()
+                    / lid.across().length().mm();
+            double wide = Math.min(lip.across().length().mm() * grown, width - 2 * side);
+            double along = Math.min(lip.along().length().mm(), length - 2 * end);
+            pieces.add(Solid.of(
+                    "lid",
+                    0,
+                    (length - along) / 2,
+                    (length + along) / 2,
+                    (width - wide) / 2,
+                    (width + wide) / 2,
+                    wall - lip.deep().length().mm(),
+                    wall));
+        }
+        for (Solid piece : pieces) {
+            add(
+                    switch (state) {
+                        case CLOSED -> piece;
+                        case OPEN -> hinged ? piece.opened(wall) : piece.moved(0, 0, 0.5 * width);
+                        case APART -> piece.moved(0, 0, 1.6 * apart);
+                    });
+        }
+    }
+
+    /** What goes in, standing on the floor, as far as it stands inside. */
+    private void contents() {
+        double floor = worked.walls().floorHeight().mm();
+        for (SizedBox.Place place : worked.size().contents()) {
+            double x = end + place.along().mm();
+            double y = width - side - place.across().mm();
+            add(Solid.of(
+                    place.divider() ? "divider" : "content",
+                    0,
+                    x,
+                    Math.min(length - end, x + place.length().mm()),
+                    Math.max(side, y - place.width().mm()),
+                    y,
+                    floor,
+                    floor + place.height().mm()));
+        }
+    }
+}
