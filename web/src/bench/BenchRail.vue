@@ -196,7 +196,7 @@ ol {
   display: grid;
   grid-template-columns: 1fr auto;
   gap: 0 0.4rem;
-  padding: 0.46rem 0.9rem 0.5rem 1.1rem;
+  padding: 0.26rem 0.9rem 0.3rem 1.1rem;
   color: inherit;
   text-decoration: none;
 }
@@ -244,7 +244,7 @@ ol {
 }
 @media (max-height: 780px) {
   .station {
-    padding-block: 0.28rem;
+    padding-block: 0.2rem;
   }
   .purpose {
     font-size: 0.78rem;

@@ -19,7 +19,7 @@ import {
 import { sayTouched } from './assumed'
 import { keeping } from './keeping'
 
-export type StationId = 'size' | 'fingers' | 'blank' | 'jig' | 'fit' | 'cut' | 'bottom' | 'lid'
+export type StationId = 'size' | 'fingers' | 'blank' | 'jig' | 'fit' | 'cut' | 'bottom' | 'lid' | 'fittings'
 
 interface Step {
   plan: BoxPlan

@@ -24,7 +24,8 @@ const load: Record<StationId, () => Promise<Component>> = {
   fit: () => import('../stations/FitStation.vue'),
   cut: () => import('../stations/CutStation.vue'),
   bottom: () => import('../stations/BottomStation.vue'),
-  lid: () => import('../stations/LidStation.vue')
+  lid: () => import('../stations/LidStation.vue'),
+  fittings: () => import('../stations/FittingsStation.vue')
 }
 setTimeout(() => Object.values(load).forEach((one) => void one()), 2500)
 const WholeBox = defineAsyncComponent(() => import('../drawing/WholeBox.vue'))

@@ -17,14 +17,17 @@ import canthook.plan.FingerChoice;
 import canthook.plan.FingerChoice.Leftover;
 import canthook.plan.FingerChoice.Parity;
 import canthook.plan.FingerChoice.Sharing;
+import canthook.plan.Fitting;
 import canthook.plan.Groove;
 import canthook.plan.JigChoice;
 import canthook.plan.JigChoice.Screw;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.Lid;
 import canthook.plan.Lowered;
+import canthook.plan.Part;
 import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.Tips;
+import canthook.plan.Stuff;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.shop.HouseRule;
@@ -32,6 +35,7 @@ import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
 import canthook.size.SizedBox;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
@@ -150,6 +154,9 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
             };
         }
         SizedBox box = Planner.work(other, Shop.withDefaults()).size();
+        if (random.nextInt(3) == 0) {
+            other = other.withFittings(fittings(random, box, height));
+        }
         return switch (random.nextInt(6)) {
             case 0 -> Bottoms.rabbeted(other, box, HouseRules.DEFAULT);
             case 1 -> Bottoms.applied(other);
@@ -157,6 +164,36 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
             case 3 -> Bottoms.none(other);
             default -> other;
         };
+    }
+
+    private static List<Fitting> fittings(Random random, SizedBox box, double height) {
+        List<Fitting> all = new ArrayList<>();
+        for (int i = random.nextInt(4); i >= 0; i--) {
+            Fitting.Run run = Fitting.Run.values()[random.nextInt(2)];
+            double inside = (run == Fitting.Run.ACROSS ? box.insideLength() : box.insideWidth())
+                    .length()
+                    .mm();
+            all.add(
+                    switch (random.nextInt(6)) {
+                        case 0 ->
+                            new Fitting.Grip(Part.values()[random.nextInt(4)], mm(60), mm(25), mm(random.nextInt(40)));
+                        case 1 ->
+                            new Fitting.Pegs(mm(1 + random.nextInt(4)), Fitting.Which.values()[random.nextInt(3)]);
+                        case 2 -> new Fitting.Feet(mm(20), mm(10), mm(random.nextInt(8)));
+                        default ->
+                            new Fitting.Divider(
+                                    run,
+                                    mm(Math.round(Math.max(0, inside) * random.nextDouble())),
+                                    random.nextBoolean()
+                                            ? new Stuff("sheet-plywood", 0)
+                                            : new Stuff("pine-ponderosa", 0),
+                                    mm(3 + random.nextInt(8)),
+                                    mm(Math.max(3, height * (0.2 + 0.6 * random.nextDouble()))),
+                                    random.nextBoolean(),
+                                    null);
+                    });
+        }
+        return all;
     }
 
     private static List<Cutter> rack(Random random) {

@@ -9,13 +9,18 @@ import canthook.figure.Solid.Stroke;
 import canthook.figure.WholeBox.State;
 import canthook.fingers.Joint;
 import canthook.fingers.Layout.Span;
+import canthook.fitting.DividerIn;
+import canthook.fitting.FeetUnder;
+import canthook.fitting.WorkedFitting;
 import canthook.lid.LidOnTop;
 import canthook.lid.LinerFrame;
 import canthook.lid.SawnOffLid;
 import canthook.lid.SlidingLid;
 import canthook.lid.WorkedLid;
 import canthook.panel.HeldPanel;
+import canthook.panel.PanelWidth;
 import canthook.plan.Bottom.Grain;
+import canthook.plan.Fitting.Run;
 import canthook.plan.Part;
 import canthook.plan.PartEnd;
 import canthook.planner.WorkedPlan;
@@ -66,6 +71,7 @@ final class BoxSolids {
         }
         box.bottom();
         box.lid();
+        box.fittings();
         if (state == State.OPEN) {
             box.contents();
         }
@@ -289,7 +295,7 @@ final class BoxSolids {
         double z = panel.groove().groove().offset().mm();
         add(panel(
                         stuff,
-                        lengthwise(panel),
+                        lengthwise(panel.across()),
                         wide,
                         panel.along().length().mm(),
                         z,
@@ -297,8 +303,9 @@ final class BoxSolids {
                 .moved(0, 0, dz));
     }
 
-    private boolean lengthwise(HeldPanel panel) {
-        return !panel.of().equals("bottom") || worked.plan().bottom().grain() != Grain.ALONG_WIDTH;
+    /** A panel's grain runs along the length when what it moves across is the inside width. */
+    private boolean lengthwise(PanelWidth across) {
+        return across.opening().equals(worked.size().insideWidth());
     }
 
     private Solid panel(String stuff, boolean lengthwise, double across, double along, double z, double thick) {
@@ -322,7 +329,7 @@ final class BoxSolids {
     }
 
     private void rabbeted(RabbetedBottom bottom, double dz) {
-        boolean lengthwise = worked.plan().bottom().grain() != Grain.ALONG_WIDTH;
+        boolean lengthwise = lengthwise(bottom.across());
         add(panel(
                         "bottom",
                         lengthwise,
@@ -469,10 +476,84 @@ final class BoxSolids {
         }
     }
 
+    private void fittings() {
+        for (WorkedFitting fitting : worked.fittings().all()) {
+            fitting.<Runnable>fold(new WorkedFitting.Kinds<>(
+                            divider -> () -> divider(divider),
+                            grip -> () -> {},
+                            pegs -> () -> {},
+                            feet -> () -> feet(feet)))
+                    .run();
+        }
+    }
+
+    /** Those that run across are drawn whole, those that run along in the pieces between them. */
+    private void divider(DividerIn divider) {
+        double floor = worked.walls().floorHeight().mm();
+        double top = floor + divider.told().height().mm();
+        double half = divider.told().thickness().mm() / 2;
+        double up = state == State.APART ? 0.4 * apart : 0;
+        double at = divider.told().at().mm();
+        if (divider.told().run() == Run.ACROSS) {
+            add(Solid.of("divider", 1, end + at - half, end + at + half, side, width - side, floor, top)
+                    .moved(0, 0, up));
+            return;
+        }
+        double y = width - side - at;
+        double from = end;
+        for (double[] gap : across()) {
+            add(Solid.of("divider", 0, from, gap[0], y - half, y + half, floor, top)
+                    .moved(0, 0, up));
+            from = gap[1];
+        }
+        add(Solid.of("divider", 0, from, length - end, y - half, y + half, floor, top)
+                .moved(0, 0, up));
+    }
+
+    /** Where dividers run across, from D to B. */
+    private List<double[]> across() {
+        return worked.fittings().all().stream()
+                .filter(DividerIn.class::isInstance)
+                .map(f -> ((DividerIn) f).told())
+                .filter(d -> d.run() == Run.ACROSS)
+                .map(d -> new double[] {
+                    end + d.at().mm() - d.thickness().mm() / 2,
+                    end + d.at().mm() + d.thickness().mm() / 2
+                })
+                .sorted(java.util.Comparator.comparingDouble((double[] d) -> d[0]))
+                .toList();
+    }
+
+    private void feet(FeetUnder feet) {
+        double a = feet.told().square().mm();
+        double in = feet.told().inset().mm();
+        double under = worked.walls().below() == null
+                ? 0
+                : worked.walls().below().length().mm();
+        double down = -under - (state == State.APART ? 1.8 * apart : 0);
+        for (double x : new double[] {in, length - in - a}) {
+            for (double y : new double[] {in, width - in - a}) {
+                add(Solid.of(
+                        "foot",
+                        2,
+                        x,
+                        x + a,
+                        y,
+                        y + a,
+                        down - feet.told().height().mm(),
+                        down));
+            }
+        }
+    }
+
     /** What goes in, standing on the floor, as far as it stands inside. */
     private void contents() {
         double floor = worked.walls().floorHeight().mm();
+        boolean real = worked.fittings().all().stream().anyMatch(DividerIn.class::isInstance);
         for (SizedBox.Place place : worked.size().contents()) {
+            if (place.divider() && real) {
+                continue;
+            }
             double x = end + place.along().mm();
             double y = width - side - place.across().mm();
             add(Solid.of(

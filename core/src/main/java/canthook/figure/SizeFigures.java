@@ -92,7 +92,7 @@ public final class SizeFigures {
         d.upright(te, t, width - t, Side.LEFT, 1, box.insideWidth());
     }
 
-    private static void wallsFromAbove(Drawing d, double length, double width, double t, double te) {
+    static void wallsFromAbove(Drawing d, double length, double width, double t, double te) {
         double safe = Math.min(t, width / 2);
         double safeEnd = Math.min(te, length / 2);
         d.rect("wall-end-on-side", 0, width - safe, length, safe, "A");

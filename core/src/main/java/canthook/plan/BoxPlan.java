@@ -4,8 +4,10 @@ import canthook.length.LengthDisplay;
 import canthook.length.LengthUnit;
 import canthook.refusal.OneLine;
 import canthook.refusal.Refused;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param batch how many, out of which boards of the rack; null for one box out of the board at hand
  * @param assumed what was begun sensibly and not said yet; none when null
  * @param shared the place it shares with others, which it follows; null when it stands by itself
+ * @param fittings what goes in, on and through it; none when null
  */
 public record BoxPlan(
         int version,
@@ -41,7 +44,11 @@ public record BoxPlan(
         @Nullable Stuff ends,
         @Nullable BatchWish batch,
         @Nullable Set<Assumed> assumed,
-        SharedPlace.@Nullable Share shared) {
+        SharedPlace.@Nullable Share shared,
+        @Nullable List<Fitting> fittings) {
+    /** How many fittings a box may have. */
+    private static final int MOST_FITTINGS = 40;
+
     /** The newest version of the document. */
     public static final int VERSION = 8;
 
@@ -72,6 +79,10 @@ public record BoxPlan(
         Refused.ifMissing("seasons", "Seasons", seasons);
         assumed =
                 assumed == null || assumed.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(assumed));
+        fittings = fittings == null ? List.of() : List.copyOf(fittings);
+        if (fittings.size() > MOST_FITTINGS) {
+            throw new Refused("fittings", "At most " + MOST_FITTINGS + " fittings.");
+        }
     }
 
     @Override
@@ -96,7 +107,25 @@ public record BoxPlan(
             SeasonsChoice seasons) {
         this(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, null,
-                null, null, null);
+                null, null, null, null);
+    }
+
+    @Override
+    public List<Fitting> fittings() {
+        return Objects.requireNonNull(fittings);
+    }
+
+    public BoxPlan withFittings(List<Fitting> changed) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
+                batch, assumed, shared, changed);
+    }
+
+    /** With another in the place of one of its fittings. */
+    public BoxPlan with(int which, Fitting changed) {
+        List<Fitting> all = new ArrayList<>(fittings());
+        all.set(which, changed);
+        return withFittings(all);
     }
 
     /** What the ends are made of. */
@@ -112,74 +141,74 @@ public record BoxPlan(
     public BoxPlan withEnds(@Nullable Stuff changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, changed,
-                batch, assumed, shared);
+                batch, assumed, shared, fittings);
     }
 
     public BoxPlan withBatch(@Nullable BatchWish changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                changed, assumed, shared);
+                changed, assumed, shared, fittings);
     }
 
     public BoxPlan with(SizeWish changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, changed, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared);
+                batch, assumed, shared, fittings);
     }
 
     public BoxPlan with(FingerChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, changed, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared);
+                batch, assumed, shared, fittings);
     }
 
     public BoxPlan with(BoardAtHand changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, changed, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared);
+                batch, assumed, shared, fittings);
     }
 
     public BoxPlan with(JigChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, changed, bottom, lid, seasons, ends,
-                batch, assumed, shared);
+                batch, assumed, shared, fittings);
     }
 
     public BoxPlan with(Bottom changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, changed, lid, seasons, ends,
-                batch, assumed, shared);
+                batch, assumed, shared, fittings);
     }
 
     public BoxPlan with(Lid changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, changed, seasons, ends,
-                batch, assumed, shared);
+                batch, assumed, shared, fittings);
     }
 
     public BoxPlan with(SeasonsChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, changed, ends,
-                batch, assumed, shared);
+                batch, assumed, shared, fittings);
     }
 
     public BoxPlan with(Stuff changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, changed, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared);
+                batch, assumed, shared, fittings);
     }
 
     public BoxPlan with(LengthDisplay changed) {
         return new BoxPlan(
                 version, name, purpose, unit, changed, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared);
+                batch, assumed, shared, fittings);
     }
 
     /** With these begun and not said. */
     public BoxPlan assuming(Set<Assumed> some) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, some, shared);
+                batch, some, shared, fittings);
     }
 
     /** With this said. */
@@ -194,12 +223,12 @@ public record BoxPlan(
     public BoxPlan sharing(SharedPlace.@Nullable Share place) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, place);
+                batch, assumed, place, fittings);
     }
 
     public BoxPlan withName(String changed) {
         return new BoxPlan(
                 version, changed, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared);
+                batch, assumed, shared, fittings);
     }
 }

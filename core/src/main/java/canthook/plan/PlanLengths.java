@@ -53,6 +53,9 @@ public final class PlanLengths {
         lengths.put("lid.running", plan.lid().running());
         lengths.put("lid.vertical", plan.lid().vertical());
         lengths.lid(plan.lid());
+        for (int i = 0; i < plan.fittings().size(); i++) {
+            lengths.fitting("fittings." + i + ".", plan.fittings().get(i));
+        }
         return lengths.texts;
     }
 
@@ -104,6 +107,28 @@ public final class PlanLengths {
         put("lid.hinges.knuckle", hinges.knuckle());
         put("lid.hinges.gap", hinges.gap());
         put("lid.hinges.inset", hinges.inset());
+    }
+
+    private void fitting(String at, Fitting fitting) {
+        fitting.<Runnable>fold(new Fitting.Kinds<>(
+                        divider -> () -> {
+                            put(at + "at", divider.at());
+                            put(at + "thickness", divider.thickness());
+                            put(at + "height", divider.height());
+                            put(at + "dado", divider.dado());
+                        },
+                        grip -> () -> {
+                            put(at + "wide", grip.wide());
+                            put(at + "diameter", grip.diameter());
+                            put(at + "under", grip.under());
+                        },
+                        pegs -> () -> put(at + "diameter", pegs.diameter()),
+                        feet -> () -> {
+                            put(at + "square", feet.square());
+                            put(at + "height", feet.height());
+                            put(at + "inset", feet.inset());
+                        }))
+                .run();
     }
 
     private void jig(JigChoice jig) {

@@ -5,6 +5,7 @@ import canthook.length.Length;
 import canthook.lid.Lids;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
+import canthook.plan.Fitting.Run;
 import canthook.plan.JigChoice.Leaves;
 import canthook.plan.Lid.Kept;
 import canthook.plan.Lowered;
@@ -46,6 +47,12 @@ public enum FirstGuess {
     LID_SAWN_OFF,
     LID_LIFT_OFF,
     LID_HINGED,
+    DIVIDER_ACROSS,
+    DIVIDER_ALONG,
+    DIVIDERS_OF_CONTENTS,
+    GRIP,
+    PEGS,
+    FEET,
     SCREW,
     LEAVES,
     PAPER;
@@ -81,6 +88,12 @@ public enum FirstGuess {
             case LID_SAWN_OFF -> Lids.sawnOff(plan, worked.size(), worked.fingers());
             case LID_LIFT_OFF -> Lids.onTop(plan, Kept.LIP);
             case LID_HINGED -> Lids.onTop(plan, Kept.HINGED);
+            case DIVIDER_ACROSS -> FirstFittings.divider(worked, Run.ACROSS);
+            case DIVIDER_ALONG -> FirstFittings.divider(worked, Run.ALONG);
+            case DIVIDERS_OF_CONTENTS -> FirstFittings.fromContents(worked);
+            case GRIP -> FirstFittings.grip(worked);
+            case PEGS -> FirstFittings.pegs(worked);
+            case FEET -> FirstFittings.feet(worked);
             case SCREW -> plan.with(plan.jig().with(plan.jig().screwOrUsual()));
             case LEAVES -> plan.with(plan.jig().with(leaves(plan, Leaves.USUAL)));
             case PAPER -> plan.with(plan.jig().with(leaves(plan, List.of())));

@@ -32,6 +32,7 @@ public enum Place {
             "bottom.groove-offset"),
     BOTTOM("Bottom", "bottom.", "seasons."),
     LID("Lid", "lid.", "seasons.", "fingers.low"),
+    FITTINGS("Fittings", "fittings."),
     /** Other corners for the same box, to choose against: a view of the Size station. */
     CORNERS("Corners", "corners.", "size.", "mates.", "fingers.glue-area", "fingers.glue-ratio"),
     /** A box that is being begun. */

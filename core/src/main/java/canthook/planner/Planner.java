@@ -7,6 +7,7 @@ import canthook.corner.CornersCompared;
 import canthook.cutlist.CutList;
 import canthook.fingers.Ladder;
 import canthook.fit.Fit;
+import canthook.fitting.Fittings;
 import canthook.jig.Jig;
 import canthook.lid.Lids;
 import canthook.lid.WorkedLid;
@@ -36,6 +37,7 @@ public final class Planner {
         CornersCompared corners = CornersCompared.of(size, fingers);
         WorkedBottom bottom = Bottoms.of(plan, walls, size, fingers, year, rules);
         WorkedLid lid = Lids.of(plan, walls, size, fingers, year, bottom, rules);
+        Fittings fittings = Fittings.of(plan, walls, size, fingers, year, bottom, lid, blank.kerf());
         return new WorkedPlan(
                 plan,
                 shop,
@@ -51,6 +53,7 @@ public final class Planner {
                 corners,
                 bottom,
                 lid,
+                fittings,
                 new Offers());
     }
 }

@@ -74,6 +74,7 @@ public final class Stations {
             case FIT -> fit(worked);
             case BOTTOM -> worked.bottom().line(display(worked));
             case LID -> worked.lid().line(display(worked));
+            case FITTINGS -> worked.fittings().line();
         };
     }
 

@@ -9,6 +9,7 @@ import canthook.fingers.Ladder;
 import canthook.fingers.Rung;
 import canthook.fingers.SectionLists;
 import canthook.fit.Fit;
+import canthook.fitting.Fittings;
 import canthook.jig.Jig;
 import canthook.lid.WorkedLid;
 import canthook.mates.MatesApart;
@@ -45,6 +46,7 @@ public record WorkedPlan(
         CornersCompared corners,
         WorkedBottom bottom,
         WorkedLid lid,
+        Fittings fittings,
         Offers offers) {
 
     /** The same with decisions that no stage reads: the batch, the name. */
@@ -64,6 +66,7 @@ public record WorkedPlan(
                 corners,
                 bottom,
                 lid,
+                fittings,
                 new Offers());
     }
 
@@ -92,6 +95,7 @@ public record WorkedPlan(
         all.addAll(corners.numbers());
         all.addAll(bottom.numbers());
         all.addAll(lid.numbers());
+        all.addAll(fittings.numbers());
         return all;
     }
 
@@ -127,17 +131,19 @@ public record WorkedPlan(
         return grooves;
     }
 
-    /** What bottom and lid want done beside grooves and pieces, in order. */
+    /** What bottom, lid and fittings want done beside grooves and pieces, in order. */
     public List<Step> steps() {
         List<Step> steps = new ArrayList<>(bottom.steps(plan.display()));
         steps.addAll(lid.steps(plan.display()));
+        steps.addAll(fittings.steps(plan.display()));
         return steps;
     }
 
-    /** Everything that is cut for bottom and lid. */
+    /** Everything that is cut for bottom, lid and fittings. */
     public List<CutPiece> pieces() {
         List<CutPiece> pieces = new ArrayList<>(bottom.pieces());
         pieces.addAll(lid.pieces());
+        pieces.addAll(fittings.pieces());
         return pieces;
     }
 
@@ -178,6 +184,7 @@ public record WorkedPlan(
         all.addAll(year.verdicts());
         all.addAll(bottom.verdicts());
         all.addAll(lid.verdicts());
+        all.addAll(fittings.verdicts());
         return all;
     }
 }

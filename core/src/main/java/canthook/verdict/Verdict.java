@@ -123,6 +123,15 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         HINGE_WALL_THIN,
         HINGE_IN_JOINT,
         HINGE_DEEPER_THAN_LID,
-        HINGE_SCREW_SHORT
+        HINGE_SCREW_SHORT,
+        DIVIDER_OFF_BOX,
+        DIVIDERS_MEET,
+        DADO_DEEP,
+        DIVIDER_TOO_HIGH,
+        GRIP_NEAR_EDGE,
+        GRIP_OFF_WALL,
+        PEG_THICK,
+        FEET_MEET,
+        FITTINGS_COLLIDE
     }
 }

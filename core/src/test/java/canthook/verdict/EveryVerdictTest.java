@@ -23,6 +23,7 @@ import canthook.plan.Breadboard;
 import canthook.plan.Contents;
 import canthook.plan.FingerChoice;
 import canthook.plan.FingerChoice.Parity;
+import canthook.plan.Fitting;
 import canthook.plan.Groove;
 import canthook.plan.Hinges;
 import canthook.plan.JigChoice;
@@ -33,6 +34,7 @@ import canthook.plan.Lid;
 import canthook.plan.Lowered;
 import canthook.plan.Lowered.Which;
 import canthook.plan.Opening;
+import canthook.plan.Part;
 import canthook.plan.SeasonsChoice;
 import canthook.plan.SeasonsChoice.Home;
 import canthook.plan.SeasonsChoice.Known;
@@ -116,6 +118,15 @@ class EveryVerdictTest {
                         null,
                         null,
                         null));
+    }
+
+    private static Fitting.Divider divider(double at, double height) {
+        return new Fitting.Divider(
+                Fitting.Run.ACROSS, mm(at), new Stuff("sheet-plywood", 0), mm(6), mm(height), false, null);
+    }
+
+    private static BoxPlan fitted(BoxPlan plan, Fitting... fittings) {
+        return plan.withFittings(List.of(fittings));
     }
 
     private static Optional<Case> of(BoxPlan plan) {
@@ -331,6 +342,15 @@ class EveryVerdictTest {
             case HINGE_IN_JOINT -> of(hinged(Hinges.USUAL.withInset(mm(5)), 12));
             case HINGE_DEEPER_THAN_LID -> of(hinged(Hinges.USUAL.with(Hinges.Share.ALL_IN_LID), 6));
             case HINGE_SCREW_SHORT -> of(hinged(Hinges.USUAL, 6));
+            case DIVIDER_OFF_BOX -> of(fitted(open, divider(300, 50)));
+            case DIVIDERS_MEET -> of(fitted(open, divider(80, 50), divider(83, 50)));
+            case DADO_DEEP -> of(fitted(open, divider(80, 50).withDado(mm(6))));
+            case DIVIDER_TOO_HIGH -> of(fitted(open, divider(80, 90)));
+            case GRIP_NEAR_EDGE -> of(fitted(open, new Fitting.Grip(Part.B, mm(100), mm(28), mm(8))));
+            case GRIP_OFF_WALL -> of(fitted(open, new Fitting.Grip(Part.B, mm(200), mm(28), mm(22))));
+            case PEG_THICK -> of(fitted(open, new Fitting.Pegs(mm(5), Fitting.Which.OUTER)));
+            case FEET_MEET -> of(fitted(open, new Fitting.Feet(mm(60), mm(10), mm(40))));
+            case FITTINGS_COLLIDE -> of(fitted(open.with(sawnOff(60, Lid.Joined.LOOSE, 1.0)), divider(80, 70)));
         };
     }
 
@@ -405,7 +425,14 @@ class EveryVerdictTest {
                 "HINGE_WALL_THIN",
                 "HINGE_IN_JOINT",
                 "HINGE_DEEPER_THAN_LID",
-                "HINGE_SCREW_SHORT"
+                "HINGE_SCREW_SHORT",
+                "DIVIDER_OFF_BOX",
+                "DIVIDERS_MEET",
+                "DADO_DEEP",
+                "DIVIDER_TOO_HIGH",
+                "GRIP_NEAR_EDGE",
+                "PEG_THICK",
+                "FITTINGS_COLLIDE"
             })
     void aWayOutIsOffered(Code code) {
         assertThat(raising(code).orElseThrow().worked().verdicts())

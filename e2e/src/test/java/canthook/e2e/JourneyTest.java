@@ -176,7 +176,7 @@ class JourneyTest {
         page.navigate(bench.address);
         page.locator("input[type=file]").setInputFiles(saved);
         assertThat(page.locator("nav.rail h1")).hasText("Sorting tray");
-        assertThat(page.url()).contains("/boxes/sorting-tray-2");
+        assertThat(page.url()).contains("/boxes/sorting-tray-3");
         assertThat(bench.complaints()).isEmpty();
     }
 

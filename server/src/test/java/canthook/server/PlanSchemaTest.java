@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import canthook.length.Length;
 import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
+import canthook.plan.Fitting;
 import canthook.plan.Lid;
 import canthook.refusal.FieldBounds;
 import canthook.server.export.ProjectFile;
@@ -36,16 +37,20 @@ import org.junit.jupiter.api.Test;
  */
 class PlanSchemaTest {
     private static final Path PUBLISHED = Path.of("src/main/resources/schema/project.json");
-    private static final Map<Class<?>, String> KINDS = Map.of(
-            Bottom.None.class, "NONE",
-            Bottom.Captured.class, "CAPTURED",
-            Bottom.Rabbeted.class, "RABBETED",
-            Bottom.Applied.class, "APPLIED",
-            Bottom.Slats.class, "SLATS",
-            Lid.Open.class, "NONE",
-            Lid.Sliding.class, "SLIDING",
-            Lid.SawnOff.class, "SAWN_OFF",
-            Lid.OnTop.class, "ON_TOP");
+    private static final Map<Class<?>, String> KINDS = Map.ofEntries(
+            Map.entry(Bottom.None.class, "NONE"),
+            Map.entry(Bottom.Captured.class, "CAPTURED"),
+            Map.entry(Bottom.Rabbeted.class, "RABBETED"),
+            Map.entry(Bottom.Applied.class, "APPLIED"),
+            Map.entry(Bottom.Slats.class, "SLATS"),
+            Map.entry(Lid.Open.class, "NONE"),
+            Map.entry(Lid.Sliding.class, "SLIDING"),
+            Map.entry(Lid.SawnOff.class, "SAWN_OFF"),
+            Map.entry(Lid.OnTop.class, "ON_TOP"),
+            Map.entry(Fitting.Divider.class, "DIVIDER"),
+            Map.entry(Fitting.Grip.class, "GRIP"),
+            Map.entry(Fitting.Pegs.class, "PEGS"),
+            Map.entry(Fitting.Feet.class, "FEET"));
     private static final ObjectMapper JSON = JsonRules.mapper();
 
     /** What earlier versions could not say may be left out: the record fills it in. */

@@ -7,6 +7,7 @@ import canthook.figure.BottomFigures;
 import canthook.figure.CornerFigures;
 import canthook.figure.Figure;
 import canthook.figure.FitFigures;
+import canthook.figure.FittingFigures;
 import canthook.figure.JigFigure;
 import canthook.figure.LadderFigure;
 import canthook.figure.LidFigures;
@@ -391,6 +392,7 @@ public final class Answers {
             case FIT -> List.of(FitFigures.joint(worked), MoveFigure.of(worked), FitFigures.band(worked));
             case BOTTOM -> withYear(worked, BottomFigures.all(worked, day));
             case LID -> withYear(worked, LidFigures.all(worked, day));
+            case FITTINGS -> FittingFigures.all(worked);
         };
     }
 }

@@ -79,7 +79,11 @@ public class ApiDescription {
             entry("Open", "NONE"),
             entry("Sliding", "SLIDING"),
             entry("SawnOff", "SAWN_OFF"),
-            entry("OnTop", "ON_TOP"));
+            entry("OnTop", "ON_TOP"),
+            entry("Divider", "DIVIDER"),
+            entry("Grip", "GRIP"),
+            entry("Pegs", "PEGS"),
+            entry("Feet", "FEET"));
 
     /** Kinds of a family are told apart by their {@code kind}, a word of its own in each. */
     @Bean
@@ -88,6 +92,7 @@ public class ApiDescription {
             KINDS.forEach((name, kind) -> withKind(api, name, kind));
             api.getComponents().getSchemas().remove("Bottom");
             api.getComponents().getSchemas().remove("Lid");
+            api.getComponents().getSchemas().remove("Fitting");
         };
     }
 

@@ -3,6 +3,7 @@ package canthook.server.web;
 import canthook.length.Length;
 import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
+import canthook.plan.Fitting;
 import canthook.plan.Lid;
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -81,6 +82,7 @@ public class JsonRules {
         module.setMixInAnnotation(BoxPlan.class, PlanMixin.class);
         module.setMixInAnnotation(Bottom.class, BottomKinds.class);
         module.setMixInAnnotation(Lid.class, LidKinds.class);
+        module.setMixInAnnotation(Fitting.class, FittingKinds.class);
         return module;
     }
 
@@ -175,6 +177,16 @@ public class JsonRules {
         @JsonSubTypes.Type(value = Bottom.Slats.class, name = "SLATS")
     })
     private interface BottomKinds {}
+
+    /** The kinds of fitting by name. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Fitting.Divider.class, name = "DIVIDER"),
+        @JsonSubTypes.Type(value = Fitting.Grip.class, name = "GRIP"),
+        @JsonSubTypes.Type(value = Fitting.Pegs.class, name = "PEGS"),
+        @JsonSubTypes.Type(value = Fitting.Feet.class, name = "FEET")
+    })
+    private interface FittingKinds {}
 
     /** The kinds of lid by name. */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")

@@ -1,0 +1,248 @@
+package canthook.figure;
+
+import canthook.figure.Figure.Side;
+import canthook.fitting.Collisions.Pair;
+import canthook.fitting.DividerIn;
+import canthook.fitting.Feature;
+import canthook.fitting.FeetUnder;
+import canthook.fitting.Fittings;
+import canthook.fitting.GripHole;
+import canthook.fitting.PegsThrough;
+import canthook.fitting.WorkedFitting;
+import canthook.length.Length;
+import canthook.plan.Fitting.Run;
+import canthook.plan.Part;
+import canthook.planner.WorkedPlan;
+import canthook.size.SizedBox;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeSet;
+
+/** Fittings where they stand: the box from above, and the inside of each wall with all that is taken from it. */
+public final class FittingFigures {
+    private FittingFigures() {}
+
+    /** From above, with a wall of each kind from inside. */
+    public static List<Figure> all(WorkedPlan worked) {
+        return List.of(above(worked), inside(worked));
+    }
+
+    /** The box from above; what can be dragged is marked {@code fittings.0}, where it snaps to by marks of that name. */
+    private static Figure above(WorkedPlan worked) {
+        SizedBox box = worked.size();
+        Drawing d = new Drawing(
+                "fittings-above", "The box from above", worked.plan().display());
+        double length = box.outsideLength().length().mm();
+        double width = box.outsideWidth().length().mm();
+        double t = Math.min(box.finalThickness().length().mm(), width / 2);
+        double te = Math.min(box.finalEndThickness().length().mm(), length / 2);
+        SizeFigures.wallsFromAbove(d, length, width, t, te);
+        d.note(length / 2, width - t * 0.25, "A", "pencil", "middle", null);
+        d.note(length / 2, t * 0.75, "C", "pencil", "middle", null);
+        d.note(length - te / 2, width / 2, "B", "pencil", "middle", null);
+        d.note(te / 2, width / 2, "D", "pencil", "middle", null);
+        if (!box.hasInside()) {
+            return d.done();
+        }
+        d.rect("inside", te, t, length - 2 * te, width - 2 * t);
+        for (SizedBox.Place place : box.contents()) {
+            if (!place.divider()) {
+                d.rect(
+                        "content",
+                        te + place.along().mm(),
+                        t + place.across().mm(),
+                        place.length().mm(),
+                        place.width().mm());
+            }
+        }
+        Fittings fittings = worked.fittings();
+        for (WorkedFitting fitting : fittings.all()) {
+            fitting.<Runnable>fold(new WorkedFitting.Kinds<>(
+                            divider -> () -> divider(d, worked, divider, length, width, t, te),
+                            grip -> () -> grip(d, grip, length, width, t, te),
+                            pegs -> () -> pegs(d, pegs, length, width, t, te),
+                            feet -> () -> feet(d, feet, length, width)))
+                    .run();
+        }
+        snaps(d, worked);
+        return d.done();
+    }
+
+    private static void divider(
+            Drawing d, WorkedPlan worked, DividerIn divider, double length, double width, double t, double te) {
+        boolean across = divider.told().run() == Run.ACROSS;
+        double thick = divider.told().thickness().mm();
+        double at = divider.told().at().mm();
+        double in = divider.dado() == null ? 0 : divider.dado().length().mm();
+        String mark = "fittings." + divider.index();
+        boolean collides = collides(worked, divider);
+        String role = collides ? "divider-collides" : "divider";
+        if (across) {
+            d.rect(role, te + at - thick / 2, t - in, thick, width - 2 * t + 2 * in, mark);
+            d.across(te, te + at, width, Side.BELOW, lane(worked, divider), divider.at());
+        } else {
+            d.rect(role, te - in, t + at - thick / 2, length - 2 * te + 2 * in, thick, mark);
+            d.upright(length, t, t + at, Side.RIGHT, lane(worked, divider), divider.at());
+        }
+    }
+
+    /** Dividers that run one way are dimensioned one outside the other. */
+    private static int lane(WorkedPlan worked, DividerIn divider) {
+        int lane = 0;
+        for (WorkedFitting other : worked.fittings().all()) {
+            if (other.index() < divider.index()
+                    && other instanceof DividerIn near
+                    && near.told().run() == divider.told().run()) {
+                lane++;
+            }
+        }
+        return lane;
+    }
+
+    private static void grip(Drawing d, GripHole grip, double length, double width, double t, double te) {
+        double half = grip.told().wide().mm() / 2;
+        String mark = "fittings." + grip.index();
+        switch (grip.told().wall()) {
+            case A -> d.rect("groove", length / 2 - half, width - t, 2 * half, t, mark);
+            case C -> d.rect("groove", length / 2 - half, 0, 2 * half, t, mark);
+            case B -> d.rect("groove", length - te, width / 2 - half, te, 2 * half, mark);
+            case D -> d.rect("groove", 0, width / 2 - half, te, 2 * half, mark);
+        }
+    }
+
+    private static void pegs(Drawing d, PegsThrough pegs, double length, double width, double t, double te) {
+        double r = pegs.told().diameter().mm() / 2;
+        for (double x : new double[] {te / 2, length - te / 2}) {
+            for (double y : new double[] {t / 2, width - t / 2}) {
+                d.rect("peg", x - r, y - r, 2 * r, 2 * r, "fittings." + pegs.index());
+            }
+        }
+    }
+
+    private static void feet(Drawing d, FeetUnder feet, double length, double width) {
+        double a = feet.told().square().mm();
+        double in = feet.told().inset().mm();
+        for (double x : new double[] {in, length - in - a}) {
+            for (double y : new double[] {in, width - in - a}) {
+                d.rect("foot-hidden", x, y, a, a, "fittings." + feet.index());
+            }
+        }
+    }
+
+    private static boolean collides(WorkedPlan worked, WorkedFitting fitting) {
+        String of = "f" + (fitting.index() + 1);
+        return worked.fittings().collisions().stream()
+                .anyMatch(p -> p.one().of().equals(of) || p.other().of().equals(of));
+    }
+
+    /** Where a divider wants to stand: in the middle, and where it and those beside it share the inside equally. */
+    private static void snaps(Drawing d, WorkedPlan worked) {
+        for (Run run : Run.values()) {
+            double inside = (run == Run.ACROSS
+                            ? worked.size().insideLength()
+                            : worked.size().insideWidth())
+                    .length()
+                    .mm();
+            List<DividerIn> ways = worked.fittings().all().stream()
+                    .filter(DividerIn.class::isInstance)
+                    .map(DividerIn.class::cast)
+                    .filter(x -> x.told().run() == run)
+                    .toList();
+            if (ways.isEmpty()) {
+                continue;
+            }
+            double thick = ways.get(0).told().thickness().mm();
+            TreeSet<Double> places = new TreeSet<>();
+            places.add(inside / 2);
+            int n = ways.size();
+            double cell = (inside - n * thick) / (n + 1);
+            for (int i = 0; i < n; i++) {
+                places.add((i + 1) * cell + i * thick + thick / 2);
+            }
+            for (double at : places) {
+                d.mark(run == Run.ACROSS ? "snap-across" : "snap-along", "snap", at, at, "", null);
+            }
+        }
+    }
+
+    /** A side and an end from inside, with everything that takes wood of them; what collides is red. */
+    private static Figure inside(WorkedPlan worked) {
+        Drawing d = new Drawing(
+                "fittings-inside", "From inside, what is taken", worked.plan().display());
+        List<Part> parts = shown(worked);
+        double high = worked.fingers().wall().length().mm();
+        double x = 0;
+        for (Part part : parts) {
+            double along = (part.isSide()
+                            ? worked.size().outsideLength()
+                            : worked.size().outsideWidth())
+                    .length()
+                    .mm();
+            wall(d, worked, part, x, along, high);
+            x += along * 1.12;
+        }
+        return d.done();
+    }
+
+    /** Of walls from which the same is taken one is enough. */
+    private static List<Part> shown(WorkedPlan worked) {
+        List<Part> parts = new ArrayList<>(List.of(Part.A, Part.B));
+        for (Feature feature : worked.fittings().features()) {
+            boolean told = worked.fittings().features().stream()
+                    .anyMatch(f -> parts.contains(f.part())
+                            && f.of().equals(feature.of())
+                            && f.part().isSide() == feature.part().isSide());
+            if (!told && !parts.contains(feature.part())) {
+                parts.add(feature.part());
+            }
+        }
+        return parts;
+    }
+
+    private static void wall(Drawing d, WorkedPlan worked, Part part, double x, double along, double high) {
+        d.rect("side-grain", x, 0, along, high, part.name());
+        for (Feature feature : worked.fittings().features()) {
+            if (feature.part() == part) {
+                rect(d, role(feature), feature, x, high, along);
+            }
+        }
+        for (Pair pair : worked.fittings().collisions()) {
+            if (pair.one().part() == part) {
+                Feature meet = new Feature(
+                        "",
+                        "",
+                        part,
+                        Length.longer(pair.one().from(), pair.other().from()),
+                        Length.shorter(pair.one().to(), pair.other().to()),
+                        Length.longer(pair.one().low(), pair.other().low()),
+                        Length.shorter(pair.one().high(), pair.other().high()),
+                        Length.ZERO,
+                        Length.ZERO);
+                rect(d, "collision", meet, x, high, along);
+            }
+        }
+        d.note(x + along / 2, high * 0.5, part.name(), "pencil", "middle", null);
+        d.line("reference-edge", x, high, x + along, high);
+    }
+
+    private static String role(Feature feature) {
+        return switch (feature.of()) {
+            case "bottom" -> "panel";
+            case "lid" -> "lid";
+            case "seam" -> "cut-away";
+            case "hinge" -> "hinge";
+            case "low" -> "cut-away";
+            default -> "groove";
+        };
+    }
+
+    private static void rect(Drawing d, String role, Feature f, double x, double high, double along) {
+        double from = Math.max(0, f.from().mm());
+        double to = Math.min(along, f.to().mm());
+        double low = Math.max(0, f.low().mm());
+        double top = Math.min(high, f.high().mm());
+        if (to > from && top > low) {
+            d.rect(role, x + from, high - top, to - from, top - low, f.of().startsWith("f") ? f.of() : null);
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package canthook.fitting;
+
+import static canthook.working.Term.fixed;
+
+import canthook.fingers.Ladder;
+import canthook.length.LengthDisplay;
+import canthook.panel.CutPiece;
+import canthook.panel.Step;
+import canthook.plan.Fitting.Feet;
+import canthook.walls.WallDemands;
+import canthook.wood.Wood;
+import canthook.working.Show;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
+import java.util.List;
+
+/**
+ * Four square feet from one stick.
+ *
+ * <pre>
+ * stick = 4 · height + 3 · kerf        height of the box on them = wall + what lies under it + foot
+ * </pre>
+ *
+ * Check: feet 15 high, kerf 3.2: stick 69.6.
+ *
+ * @param stick to cut them from, with the kerfs between them
+ */
+public record FeetUnder(int index, Feet told, Worked square, Worked height, Worked stick, Wood wood)
+        implements WorkedFitting {
+    private static final int FEET = 4;
+
+    static FeetUnder of(
+            Worksheet sheet, int index, Feet told, Ladder ladder, WallDemands walls, Worked kerf, Wood wood) {
+        String f = "f" + (index + 1) + "-";
+        String field = "fittings." + index + ".";
+        Worked square = sheet.decided(f + "square", "a", "Foot, square", Show.LAYOUT, told.square(), field + "square");
+        Worked height = sheet.decided(f + "height", "h", "Foot, high", Show.LAYOUT, told.height(), field + "height");
+        sheet.decided(f + "inset", "i", "Foot, from the faces", Show.LAYOUT, told.inset(), field + "inset");
+        Worked stick = sheet.work(
+                f + "stick",
+                "L",
+                "Stick for all four",
+                Show.LAYOUT,
+                fixed(FEET).times(height).plus(fixed(FEET - 1.0).times(kerf)),
+                "Four feet, and a kerf between each.");
+        sheet.work(
+                f + "stands",
+                "H",
+                "Height on its feet",
+                Show.LAYOUT,
+                walls.below() == null
+                        ? ladder.wall().plus(height)
+                        : ladder.wall().plus(walls.below()).plus(height),
+                "The wall, what lies under it, and the feet.");
+        return new FeetUnder(index, told, square, height, stick, wood);
+    }
+
+    @Override
+    public <T> T fold(Kinds<T> kinds) {
+        return kinds.feet().apply(this);
+    }
+
+    @Override
+    public String called() {
+        return "the feet";
+    }
+
+    @Override
+    public String place() {
+        return stick.id();
+    }
+
+    @Override
+    public List<Feature> features() {
+        return List.of();
+    }
+
+    @Override
+    public List<CutPiece> pieces() {
+        return List.of(new CutPiece("fittings", "stick for the feet", 1, wood, stick, square, square, square));
+    }
+
+    @Override
+    public List<Step> steps(LengthDisplay display) {
+        return List.of(new Step(
+                Step.When.AFTER_GLUE,
+                "Cut four feet " + height.text(display)
+                        + " long from the stick, against a stop clear of the blade; glue them on.",
+                stick.id()));
+    }
+}

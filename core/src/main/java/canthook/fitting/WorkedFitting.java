@@ -1,0 +1,37 @@
+package canthook.fitting;
+
+import canthook.length.LengthDisplay;
+import canthook.panel.CutPiece;
+import canthook.panel.Step;
+import java.util.List;
+import java.util.function.Function;
+
+/** What follows from one fitting. */
+public sealed interface WorkedFitting permits DividerIn, GripHole, PegsThrough, FeetUnder {
+
+    /** What is done with each kind; a new kind is a new part here, and the compiler names every reader. */
+    record Kinds<T>(
+            Function<DividerIn, T> divider,
+            Function<GripHole, T> grip,
+            Function<PegsThrough, T> pegs,
+            Function<FeetUnder, T> feet) {}
+
+    /** Reads the kind. */
+    <T> T fold(Kinds<T> kinds);
+
+    /** Its place in the plan’s list, from 0. */
+    int index();
+
+    /** In a sentence: “divider 1”. */
+    String called();
+
+    /** Id of the number that tells where it is. */
+    String place();
+
+    /** What it takes of the walls. */
+    List<Feature> features();
+
+    List<CutPiece> pieces();
+
+    List<Step> steps(LengthDisplay display);
+}

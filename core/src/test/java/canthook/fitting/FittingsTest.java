@@ -1,0 +1,351 @@
+package canthook.fitting;
+
+import static canthook.SeedLibrary.bottomOf;
+import static canthook.SeedLibrary.mm;
+import static canthook.SeedLibrary.onTop;
+import static canthook.SeedLibrary.openDrawer;
+import static canthook.SeedLibrary.sawnOff;
+import static canthook.SeedLibrary.twoThicknesses;
+import static canthook.SeedLibrary.work;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import canthook.AnyPlan;
+import canthook.figure.Figure;
+import canthook.figure.FittingFigures;
+import canthook.length.Length;
+import canthook.plan.BoxPlan;
+import canthook.plan.Contents;
+import canthook.plan.Fitting;
+import canthook.plan.Fitting.Divider;
+import canthook.plan.Fitting.Feet;
+import canthook.plan.Fitting.Grip;
+import canthook.plan.Fitting.Pegs;
+import canthook.plan.Fitting.Run;
+import canthook.plan.Fitting.Which;
+import canthook.plan.Groove;
+import canthook.plan.Lid;
+import canthook.plan.Part;
+import canthook.plan.SizeWish;
+import canthook.plan.Stuff;
+import canthook.planner.FirstGuess;
+import canthook.planner.Planner;
+import canthook.planner.WorkedPlan;
+import canthook.refusal.Refused;
+import canthook.saw.Jobs;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/**
+ * Dividers, grips, pegs and feet. By hand, from the open drawer: outside 248 × 166, inside 224 × 142, walls 12, closing near 96; bottom
+ * groove from 8 to 14, panel 6, so that things stand at 14.
+ */
+class FittingsTest {
+    private static Divider divider(Run run, double at, double height) {
+        return new Divider(run, mm(at), new Stuff("sheet-plywood", 0), mm(6), mm(height), false, mm(4));
+    }
+
+    private static WorkedPlan with(Fitting... fittings) {
+        return work(openDrawer().withFittings(List.of(fittings)));
+    }
+
+    private static double number(WorkedPlan worked, String id) {
+        return worked.number("fittings." + id).orElseThrow().length().mm();
+    }
+
+    private static List<Verdict> of(WorkedPlan worked, Code code) {
+        return worked.verdicts().stream().filter(v -> v.code() == code).toList();
+    }
+
+    private static List<String> jobs(WorkedPlan worked) {
+        return Jobs.of(worked).stream().map(Jobs.Job::says).toList();
+    }
+
+    /** 142 + 8 − 0.3; 6 + 0.1; from A1: 12 + 0.1 proud or so + 80 − 3.05. */
+    @Test
+    void aDividerIsCutForItsDadoes() {
+        WorkedPlan worked = with(divider(Run.ACROSS, 80, 50));
+        assertThat(number(worked, "f1-long")).isCloseTo(149.7, within(1e-9));
+        assertThat(number(worked, "f1-dado-wide")).isCloseTo(6.1, within(1e-9));
+        double proud = worked.size().proud().length().mm();
+        assertThat(number(worked, "f1-stop")).isCloseTo(proud + 12 + 80 - 3.05, within(1e-9));
+        assertThat(jobs(worked))
+                .anyMatch(s -> s.contains("Dado for divider 1 in A and C") && s.contains("from A1, and from C2"))
+                .anyMatch(s -> s.startsWith("Cut the divider 1 149.70 mm along the grain by 50.0 mm across"));
+        // without a dado it is half a millimetre short of the inside
+        WorkedPlan loose =
+                with(new Divider(Run.ALONG, mm(70), new Stuff("sheet-plywood", 0), mm(6), mm(50), true, null));
+        assertThat(number(loose, "f1-long")).isCloseTo(223.5, within(1e-9));
+        assertThat(loose.fittings().features()).noneMatch(f -> f.of().equals("f1"));
+    }
+
+    /** The divider, its dadoes and the walls as solids: it enters both, and leaves a gap at their floors. */
+    @Test
+    void aDividerFitsBetweenItsDadoesWhateverTheWalls() {
+        AnyPlan.seeds(3_000, 300).forEach(any -> {
+            WorkedPlan worked = any.worked();
+            for (WorkedFitting fitting : worked.fittings().all()) {
+                if (fitting instanceof DividerIn divider && divider.dado() != null) {
+                    boolean across = divider.told().run() == Run.ACROSS;
+                    double outside = (across
+                                    ? worked.size().outsideWidth()
+                                    : worked.size().outsideLength())
+                            .length()
+                            .mm();
+                    double wall = (across
+                                    ? worked.size().finalThickness()
+                                    : worked.size().finalEndThickness())
+                            .length()
+                            .mm();
+                    double left = wall - divider.dado().length().mm();
+                    double between = outside - 2 * left;
+                    assertThat(between - divider.length().length().mm())
+                            .as("seed " + any.seed())
+                            .isCloseTo(0.3, within(1e-5));
+                    assertThat(left).isPositive();
+                }
+            }
+        });
+    }
+
+    /** Half of 40 and 0.3; the lower of the two counts, the one across is notched from above, the other from below. */
+    @Test
+    void dividersThatCrossAreHalvedIntoEachOther() {
+        WorkedPlan worked = with(divider(Run.ACROSS, 80, 50), divider(Run.ALONG, 70, 40));
+        assertThat(number(worked, "f1-notch-deep")).isCloseTo(20.3, within(1e-9));
+        assertThat(number(worked, "f2-notch-deep")).isCloseTo(20.3, within(1e-9));
+        assertThat(number(worked, "f2-notch-wide")).isCloseTo(6.1, within(1e-9));
+        assertThat(jobs(worked))
+                .anyMatch(s -> s.contains("Notch divider 1 where it is crossed, from above"))
+                .anyMatch(s -> s.contains("Notch divider 2 where it is crossed, from below"));
+        // together the notches let both stand on the floor: what is left of one is no more than the other's notch
+        assertThat(40 - 20.3).isLessThanOrEqualTo(20.3);
+    }
+
+    /** Walls 12 and 9 thick: a third of the wall it is let into, not of the other. */
+    @Test
+    void aDadoIsAThirdOfItsOwnWall() {
+        BoxPlan plan = openDrawer().with(twoThicknesses(12, 9));
+        Divider across = new Divider(Run.ACROSS, mm(80), new Stuff("sheet-plywood", 0), mm(6), mm(50), false, null);
+        Divider along = new Divider(Run.ALONG, mm(60), new Stuff("sheet-plywood", 0), mm(6), mm(40), false, null);
+        WorkedPlan worked = work(plan.withFittings(List.of(across, along)));
+        assertThat(number(worked, "f1-dado")).isCloseTo(4, within(1e-9));
+        assertThat(number(worked, "f2-dado")).isCloseTo(3, within(1e-9));
+    }
+
+    /** 100 − 30; 22 + 15. */
+    @Test
+    void aGripIsBoredTwiceAndSawnOut() {
+        WorkedPlan worked = with(new Grip(Part.B, mm(100), mm(30), mm(22)));
+        assertThat(number(worked, "f1-apart")).isEqualTo(70);
+        assertThat(number(worked, "f1-down")).isEqualTo(37);
+        assertThatThrownBy(() -> new Grip(Part.B, mm(20), mm(30), mm(22)))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining("at least as wide");
+    }
+
+    /** Walls 12: deep 12 + 12, 6 from the end. */
+    @Test
+    void pegsGoThroughTheFingerAndAsFarAgain() {
+        WorkedPlan worked = with(new Pegs(mm(2), Which.OUTER));
+        assertThat(number(worked, "f1-deep")).isEqualTo(24);
+        assertThat(number(worked, "f1-centre")).isEqualTo(6);
+        // the outer fingers of all eight ends: two at each
+        assertThat(worked.number("fittings.f1-count").orElseThrow().count()).isEqualTo(16);
+        WorkedPlan all = with(new Pegs(mm(2), Which.ALL));
+        int fingers = worked.fingers().joint().layout().fingers();
+        int sections = worked.fingers().joint().layout().sections();
+        assertThat(all.number("fittings.f1-count").orElseThrow().count())
+                .isEqualTo(4 * fingers + 4 * (sections - fingers));
+    }
+
+    /** 4 · 15 + 3 · 3.2. */
+    @Test
+    void feetComeFromOneStick() {
+        WorkedPlan worked = with(new Feet(mm(20), mm(15), mm(0)));
+        assertThat(number(worked, "f1-stick"))
+                .isCloseTo(60 + 3 * worked.blank().kerf().length().mm(), within(1e-9));
+        assertThat(number(worked, "f1-stands"))
+                .isCloseTo(worked.fingers().wall().length().mm() + 15, within(1e-9));
+    }
+
+    /** A divider into the saw's seam, or a hinge's mortise, or a peg: said where, and moved or lowered out of the way. */
+    @Test
+    void whatMeetsIsSaidAndFreedByItsFixes() {
+        WorkedPlan seam = work(openDrawer()
+                .with(sawnOff(60, Lid.Joined.LOOSE, 1.0))
+                .withFittings(List.of(divider(Run.ACROSS, 80, 60))));
+        Verdict meets = of(seam, Code.FITTINGS_COLLIDE).get(0);
+        assertThat(meets.sentence()).startsWith("The dado of divider 1 meets the saw’s seam in A, 59.2 to 60.8 mm");
+        assertThat(meets.fixes()).extracting(Fix::label).contains("End divider 1 at 45.2 mm");
+        WorkedPlan grips = with(new Grip(Part.B, mm(100), mm(28), mm(22)), divider(Run.ALONG, 70, 60));
+        Verdict hole = of(grips, Code.FITTINGS_COLLIDE).get(0);
+        assertThat(hole.sentence()).contains("grip in B").contains("divider 2");
+        assertThat(hole.fixes()).isNotEmpty();
+        for (Fix fix : hole.fixes()) {
+            assertThat(of(work(fix.after()), Code.FITTINGS_COLLIDE))
+                    .as(fix.label())
+                    .isEmpty();
+        }
+        WorkedPlan hinge =
+                work(openDrawer().with(onTop(Lid.Kept.HINGED)).withFittings(List.of(divider(Run.ACROSS, 50, 81))));
+        assertThat(of(hinge, Code.FITTINGS_COLLIDE))
+                .singleElement()
+                .satisfies(v -> assertThat(v.sentence()).contains("a hinge in A"));
+    }
+
+    /** Every pair of rectangles on every wall, compared anew: what overlaps is told, what does not is not. */
+    @Test
+    void everyCollisionIsFoundAndNoneIsInvented() {
+        AnyPlan.seeds(9_000, 400).forEach(any -> {
+            WorkedPlan worked = any.worked();
+            List<Feature> all = worked.fittings().features();
+            List<String> found = new ArrayList<>();
+            for (Feature one : all) {
+                for (Feature other : all) {
+                    boolean fitting = one.of().matches("f\\d+");
+                    boolean lap = one.part() == other.part()
+                            && Math.max(one.from().mm(), other.from().mm())
+                                    < Math.min(one.to().mm(), other.to().mm())
+                            && Math.max(one.low().mm(), other.low().mm())
+                                    < Math.min(one.high().mm(), other.high().mm())
+                            && Math.max(one.in().mm(), other.in().mm())
+                                    < Math.min(one.out().mm(), other.out().mm());
+                    if (fitting && lap && !one.of().equals(other.of())) {
+                        found.add(one.of().compareTo(other.of()) < 0 ? one.of() + other.of() : other.of() + one.of());
+                    }
+                }
+            }
+            assertThat(worked.fittings().collisions().stream()
+                            .map(p -> p.one().of().compareTo(p.other().of()) < 0
+                                    ? p.one().of() + p.other().of()
+                                    : p.other().of() + p.one().of())
+                            .distinct())
+                    .as("seed " + any.seed())
+                    .containsExactlyInAnyOrderElementsOf(
+                            found.stream().distinct().toList());
+        });
+    }
+
+    /** Walls 12, pegs 2: a groove of 5 stops where a peg in the mate begins, one deeper than 12/2 − 1 meets it. */
+    @Test
+    void aPegPassesBehindAShallowGroove() {
+        for (double depth : new double[] {5, 5.1}) {
+            BoxPlan plan = openDrawer();
+            Length middle = work(plan)
+                    .fingers()
+                    .joint()
+                    .layout()
+                    .fingerFirstFingers()
+                    .get(0)
+                    .to()
+                    .dividedBy(2);
+            WorkedPlan worked =
+                    work(plan.with(bottomOf(plan).withGroove(new Groove(mm(4), mm(depth), middle.minus(mm(2)))))
+                            .withFittings(List.of(new Pegs(mm(2), Which.OUTER))));
+            boolean inTheMate = worked.fittings().features().stream()
+                    .filter(f -> f.of().equals("f1") && f.in().isPositive())
+                    .anyMatch(peg -> worked.fittings().features().stream()
+                            .anyMatch(f -> f.of().equals("bottom") && f.meets(peg)));
+            assertThat(inTheMate).as("depth " + depth).isEqualTo(depth > 5);
+        }
+    }
+
+    /** Dividers between what goes in are taken over without typing them again, and stand where they were drawn. */
+    @Test
+    void dividersOfWhatGoesInAreTakenOver() {
+        Contents rows = new Contents(
+                List.of(
+                        new Contents.Item(
+                                "packets", mm(60), mm(120), mm(40), 3, Contents.Laid.ALONG, mm(2), mm(4), mm(2), mm(3)),
+                        new Contents.Item(
+                                "pencils", mm(20), mm(120), mm(20), 1, Contents.Laid.ALONG, mm(2), mm(4), mm(2), null)),
+                mm(4));
+        BoxPlan plan = openDrawer().with(openDrawer().size().with(rows).withFrom(SizeWish.From.CONTENTS));
+        WorkedPlan worked = work(plan);
+        long drawn = worked.size().contents().stream().filter(p -> p.divider()).count();
+        BoxPlan taken = FirstGuess.DIVIDERS_OF_CONTENTS.in(worked);
+        assertThat(taken.fittings()).hasSize((int) drawn).allMatch(f -> f instanceof Divider);
+        Divider first = (Divider) taken.fittings().get(0);
+        // 60 + 2 play, then 3 of divider
+        assertThat(first.at()).isEqualTo(mm(63.5));
+        assertThat(first.thickness()).isEqualTo(mm(3));
+        assertThat(work(taken).verdicts()).noneMatch(v -> v.code() == Code.DIVIDERS_MEET);
+        // taken over twice they are still as many
+        assertThat(FirstGuess.DIVIDERS_OF_CONTENTS.in(work(taken)).fittings()).hasSize((int) drawn);
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = FirstGuess.class,
+            names = {"DIVIDER_ACROSS", "DIVIDER_ALONG", "GRIP", "PEGS", "FEET"})
+    void whatIsBegunCanBeMade(FirstGuess guess) {
+        BoxPlan plan = openDrawer();
+        for (int i = 0; i < 2; i++) {
+            plan = guess.in(work(plan));
+            assertThat(work(plan).verdicts())
+                    .as(guess + " " + i)
+                    .filteredOn(v -> v.station().equals("fittings"))
+                    .filteredOn(v -> v.code() != Code.FITTINGS_COLLIDE || guess != FirstGuess.PEGS)
+                    .noneMatch(v -> v.weight() == Verdict.Weight.STOP);
+        }
+        assertThat(plan.fittings()).hasSize(2);
+    }
+
+    /** Bench, picture and cut list agree: every divider is drawn as long as it is cut, where it is told. */
+    @Test
+    void aDividerIsDrawnWhereItIsTold() {
+        AnyPlan.seeds(11_000, 200).forEach(any -> {
+            WorkedPlan worked = any.worked();
+            Figure above = FittingFigures.all(worked).get(0);
+            for (WorkedFitting fitting : worked.fittings().all()) {
+                if (fitting instanceof DividerIn divider) {
+                    Figure.Shape shape = above.shapes().stream()
+                            .filter(s -> ("fittings." + divider.index()).equals(s.mark()))
+                            .findFirst()
+                            .orElseThrow();
+                    boolean across = divider.told().run() == Run.ACROSS;
+                    double drawn = across
+                            ? shape.points().get(5) - shape.points().get(1)
+                            : shape.points().get(2) - shape.points().get(0);
+                    double play = divider.dado() == null ? 0.5 : 0.3;
+                    assertThat(drawn)
+                            .as("seed " + any.seed())
+                            .isCloseTo(divider.length().length().mm() + play, within(0.01));
+                    double middle = across
+                            ? (shape.points().get(0) + shape.points().get(2)) / 2
+                                    - worked.size().finalEndThickness().length().mm()
+                            : (shape.points().get(1) + shape.points().get(5)) / 2
+                                    - worked.size().finalThickness().length().mm();
+                    assertThat(middle).isCloseTo(divider.told().at().mm(), within(0.01));
+                }
+            }
+        });
+    }
+
+    @Test
+    void aBoxHasSoManyFittingsAndNoMore() {
+        List<Fitting> many = new ArrayList<>();
+        for (int i = 0; i < 41; i++) {
+            many.add(divider(Run.ACROSS, 5 * i + 5, 20));
+        }
+        assertThatThrownBy(() -> openDrawer().withFittings(many))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining("At most 40");
+        Length none = Length.mm(0);
+        assertThatThrownBy(
+                        () -> new Divider(Run.ACROSS, none, new Stuff("sheet-plywood", 0), none, mm(20), false, null))
+                .isInstanceOf(Refused.class);
+        assertThat(Planner.work(openDrawer().withFittings(many.subList(0, 40)), canthook.shop.Shop.withDefaults())
+                        .fittings()
+                        .all())
+                .hasSize(40);
+    }
+}
