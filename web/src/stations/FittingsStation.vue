@@ -5,7 +5,6 @@ import NothingYet from '../bench/NothingYet.vue'
 import NumberRow from '../bench/NumberRow.vue'
 import StationFrame from '../bench/StationFrame.vue'
 import { useBench } from '../bench/store'
-import TheRest from '../bench/TheRest.vue'
 import VerdictList from '../bench/VerdictList.vue'
 import EditableFigure from '../drawing/EditableFigure.vue'
 import DraggedDividers from './DraggedDividers.vue'
@@ -90,32 +89,35 @@ function take(i: number) {
       <p v-else>Nothing yet.</p>
     </template>
     <template #decide>
+      <p class="adds" role="group" aria-label="Add">
+        <span>Add</span>
+        <button v-for="a in adds" :key="a.guess" type="button" class="word" @click="bench.begin(a.guess)">
+          {{ a.label }}
+        </button>
+        <button v-if="betweenThings" type="button" class="word" @click="bench.begin('DIVIDERS_OF_CONTENTS')">
+          dividers between what goes in
+        </button>
+      </p>
       <ul v-if="fittings.length" class="which" aria-label="Fittings">
         <li v-for="(_, i) in fittings" :key="i">
-          <button type="button" class="plain" :aria-pressed="i === chosen" @click="chosen = i">
+          <button
+            type="button"
+            class="plain"
+            :aria-pressed="i === chosen"
+            @click="chosen = i"
+            @pointerenter="bench.lit = `fittings.${i}`"
+            @pointerleave="bench.lit = ''"
+          >
             {{ called(i) }}
           </button>
-          <button type="button" class="word" :aria-label="`Take out ${called(i)}`" @click="take(i)">
-            take out
+        </li>
+        <li v-if="fittings[chosen]">
+          <button type="button" class="word" :aria-label="`Take out ${called(chosen)}`" @click="take(chosen)">
+            take it out
           </button>
         </li>
       </ul>
       <FittingFields v-if="fittings[chosen]" :key="`${chosen} ${fittings[chosen]?.kind}`" :index="chosen" />
-      <TheRest title="Add">
-        <p class="adds">
-          <button v-for="a in adds" :key="a.guess" type="button" class="word" @click="bench.begin(a.guess)">
-            {{ a.label }}
-          </button>
-          <button
-            v-if="betweenThings"
-            type="button"
-            class="word"
-            @click="bench.begin('DIVIDERS_OF_CONTENTS')"
-          >
-            dividers between what goes in
-          </button>
-        </p>
-      </TheRest>
     </template>
     <template #follow>
       <template v-if="fittings.length">
@@ -139,26 +141,31 @@ function take(i: number) {
   color: var(--quiet);
 }
 .which {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem 0.4rem;
   list-style: none;
   margin: 0 0 0.4rem;
   padding: 0;
 }
-.which li {
-  display: flex;
-  justify-content: space-between;
-  gap: 0.6rem;
-  padding: 0.15rem 0;
+.which .plain {
+  padding: 0.1rem 0.5rem;
+  border: 1.5px solid var(--rule);
+  border-radius: 3px;
+  background: var(--sheet);
 }
-.which button[aria-pressed='true'] {
+.which .plain[aria-pressed='true'] {
+  border-color: var(--edge);
   font-weight: 700;
-  box-shadow: -6px 0 0 var(--edge);
-  padding-left: 0.3rem;
 }
 .adds {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.3rem 1rem;
-  margin: 0.3rem 0;
+  gap: 0.1rem 0.8rem;
+  margin: 0 0 0.4rem;
+}
+.adds span {
+  color: var(--quiet);
 }
 @media (max-width: 900px) {
   .above,

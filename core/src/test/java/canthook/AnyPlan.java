@@ -154,8 +154,10 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
             };
         }
         SizedBox box = Planner.work(other, Shop.withDefaults()).size();
-        if (random.nextInt(3) == 0) {
-            other = other.withFittings(fittings(random, box, height));
+        // from a well of their own, so that other kinds to come leave them as they are
+        Random own = new Random(seed * 15_485_863);
+        if (own.nextInt(3) == 0) {
+            other = other.withFittings(fittings(own, box, height));
         }
         return switch (random.nextInt(6)) {
             case 0 -> Bottoms.rabbeted(other, box, HouseRules.DEFAULT);

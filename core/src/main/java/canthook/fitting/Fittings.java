@@ -161,7 +161,7 @@ public record Fittings(
                             divider -> () -> divider(divider, all),
                             grip -> () -> grip(grip),
                             pegs -> () -> pegs(pegs),
-                            feet -> () -> feet(feet)))
+                            feet -> () -> feet(feet, all)))
                     .run();
         }
 
@@ -177,7 +177,7 @@ public record Fittings(
                 verdicts.stop(
                         Code.DIVIDER_OFF_BOX,
                         divider.place(),
-                        divider.called() + " stands in the wall: the inside is "
+                        "Divider " + (divider.index() + 1) + " stands in the wall: the inside is "
                                 + display().text(inside, Precision.LAYOUT) + ".",
                         new Fix(
                                 "Put it in the middle",
@@ -197,7 +197,7 @@ public record Fittings(
                     verdicts.stop(
                             Code.DIVIDERS_MEET,
                             divider.place(),
-                            divider.called() + " stands in " + near.called()
+                            "Divider " + (divider.index() + 1) + " stands in " + near.called()
                                     + ", or leaves less than a chip between them.",
                             free(divider, all)
                                     .map(at -> List.of(moved(divider, at)))
@@ -285,7 +285,17 @@ public record Fittings(
             }
         }
 
-        private void feet(FeetUnder feet) {
+        private void feet(FeetUnder feet, List<WorkedFitting> all) {
+            if (all.stream().anyMatch(f -> f instanceof FeetUnder && f.index() < feet.index())) {
+                List<Fitting> without = new ArrayList<>(plan.fittings());
+                without.remove(feet.index());
+                verdicts.stop(
+                        Code.FEET_MEET,
+                        feet.place(),
+                        "There are feet under the box already.",
+                        new Fix("Take these out", plan.withFittings(without)));
+                return;
+            }
             Length least = Length.shorter(
                     box.outsideLength().length(), box.outsideWidth().length());
             if (feet.told().inset().plus(feet.told().square()).times(2).isOver(least)) {
