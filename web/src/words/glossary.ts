@@ -227,6 +227,58 @@ export const glossary: TradeWord[] = [
     ]
   },
   {
+    word: 'dado',
+    forms: ['dado', 'dadoes'],
+    says: 'A trench across the inside of a wall, in which a divider stands.',
+    picture: [
+      ['wood', 14, 40, 112, 24],
+      ['gap', 60, 40, 16, 10],
+      ['end', 62, 8, 12, 42]
+    ]
+  },
+  {
+    word: 'breadboard end',
+    forms: ['breadboard end', 'breadboard ends'],
+    says: 'A board across the end of a lid that keeps it flat. Only its middle is glued: the lid moves past it.',
+    picture: [
+      ['lid', 40, 12, 60, 48],
+      ['end', 18, 12, 22, 48],
+      ['end', 100, 12, 22, 48]
+    ]
+  },
+  {
+    word: 'liner',
+    forms: ['liner', 'liners'],
+    says: 'A thin frame inside the box that stands up into the lid and keeps it in place.',
+    picture: [
+      ['wood', 14, 36, 12, 30],
+      ['wood', 114, 36, 12, 30],
+      ['panel', 26, 24, 6, 42],
+      ['panel', 108, 24, 6, 42],
+      ['lid', 14, 8, 112, 14]
+    ]
+  },
+  {
+    word: 'mortise',
+    forms: ['mortise', 'mortises'],
+    says: 'The shallow bed a hinge’s leaf is let into.',
+    picture: [
+      ['wood', 14, 30, 112, 34],
+      ['gap', 14, 30, 44, 7],
+      ['iron', 8, 26, 48, 8]
+    ]
+  },
+  {
+    word: 'seam',
+    forms: ['seam'],
+    says: 'Where the lid is sawn off the closed box, in the middle of a section made for it.',
+    picture: [
+      ['wood', 24, 10, 92, 22],
+      ['wood', 24, 38, 92, 28],
+      ['cut', 24, 32, 92, 6]
+    ]
+  },
+  {
     word: 'test cut',
     forms: ['test cut', 'test cuts'],
     says: 'A few sections cut in scrap of the same thickness and measured, before a part is risked.',

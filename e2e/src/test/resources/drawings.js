@@ -64,7 +64,8 @@
     }
     const wide = (r - l) / c.width,
       high = (b - a) / c.height
-    if (wide * high < 0.4 || Math.max(wide, high) < 0.7)
+    // one that reaches across its place one way is as large as it can be
+    if (Math.max(wide, high) < 0.7 || (wide * high < 0.4 && Math.max(wide, high) < 0.8))
       out.push(
         `${f.querySelector('title')?.textContent}: fills ${(wide * 100).toFixed(0)} × ${(high * 100).toFixed(0)} % of ${c.width | 0} × ${c.height | 0}`,
       )

@@ -213,9 +213,11 @@ public final class PanelFigures {
                 double beside = onLeft ? -2.5 : length + 2.5;
                 d.note(beside, at[1] + 1, words, role(end.run()), onLeft ? "end" : "start", stop);
             } else {
+                // those of B stand nearer to the middle, so that facing words pass each other
+                double aside = onLeft ? 0 : at[1] < width / 2 ? 4.6 : -4.6;
                 d.note(
                         onLeft ? t + 2 : length - t - 2,
-                        at[1] + 1,
+                        at[1] + 1 + aside,
                         // the square says that it stops; two such lie side by side
                         stop == null ? words : stop.number(worked.plan().display()),
                         role(end.run()),

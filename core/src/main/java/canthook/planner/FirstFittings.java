@@ -108,8 +108,11 @@ final class FirstFittings {
         return added(worked.plan(), new Grip(inB ? Part.D : Part.B, Length.mm(100), Length.mm(28), Length.mm(22)));
     }
 
-    /** Pegs through the outer fingers, as thick as they may be, to half a millimetre. */
+    /** Pegs through the outer fingers, as thick as they may be, to half a millimetre; those there are stay. */
     static BoxPlan pegs(WorkedPlan worked) {
+        if (worked.plan().fittings().stream().anyMatch(Pegs.class::isInstance)) {
+            return worked.plan();
+        }
         Length third = Length.shorter(
                         worked.fingers().chosen().finger().length(),
                         worked.size().thinnestWall().length())
@@ -120,8 +123,11 @@ final class FirstFittings {
                 new Pegs(Pegs.DIAMETER.nearest(half.times(third.nanometres() / half.nanometres())), Which.OUTER));
     }
 
-    /** Four feet of 20, 10 high, at the corners. */
+    /** Four feet of 20, 10 high, at the corners; those there are stay. */
     static BoxPlan feet(WorkedPlan worked) {
+        if (worked.plan().fittings().stream().anyMatch(Feet.class::isInstance)) {
+            return worked.plan();
+        }
         return added(worked.plan(), new Feet(Length.mm(20), Length.mm(10), Length.ZERO));
     }
 

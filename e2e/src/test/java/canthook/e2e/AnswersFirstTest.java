@@ -20,10 +20,17 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Whoever walks up to a station reads the answer at once, and comes from nothing to a stick in a few acts. */
 class AnswersFirstTest {
-    private static final List<String> BOXES =
-            List.of("envelope-drawer", "packet-tray", "germination-box", "packet-drawers");
+    private static final List<String> BOXES = List.of(
+            "envelope-drawer",
+            "packet-tray",
+            "germination-box",
+            "packet-drawers",
+            "almanac-box",
+            "seed-chest",
+            "sorting-tray",
+            "gridded-seed-box");
     private static final List<String> STATIONS =
-            List.of("size", "fingers", "blank", "jig", "fit", "cut", "bottom", "lid");
+            List.of("size", "fingers", "blank", "jig", "fit", "cut", "bottom", "lid", "fittings");
 
     private static Workbench bench;
 
@@ -49,7 +56,7 @@ class AnswersFirstTest {
                 Locator answer = page.locator(".the-answer");
                 // a batch's answer comes once its cuts are found
                 page.waitForFunction(
-                        "() => /\\d|No lid|No bottom/.test(document.querySelector('.the-answer')?.textContent ?? '')");
+                        "() => /\\d|No lid|No bottom|Nothing yet/.test(document.querySelector('.the-answer')?.textContent ?? '')");
                 BoundingBox at = answer.boundingBox();
                 assertThat(at.y).as(where + " begins").isGreaterThanOrEqualTo(0);
                 assertThat(at.y + at.height).as(where + " ends").isLessThanOrEqualTo(height);
@@ -153,7 +160,7 @@ class AnswersFirstTest {
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Gap");
         page.keyboard().press("Escape");
         page.getByText("Words", new Page.GetByTextOptions().setExact(true)).click();
-        assertThat(page.getByRole(AriaRole.DIALOG).locator("dt")).hasCount(27);
+        assertThat(page.getByRole(AriaRole.DIALOG).locator("dt")).hasCount(32);
     }
 
     /** What a good maker would say is followed, put off or silenced, stays so after a reload, and is heard again. */

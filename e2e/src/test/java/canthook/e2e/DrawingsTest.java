@@ -23,10 +23,17 @@ import org.junit.jupiter.params.provider.ValueSource;
  * leaves the picture or is cut short, and the drawing is as large as its place lets it be.
  */
 class DrawingsTest {
-    private static final List<String> BOXES =
-            List.of("envelope-drawer", "packet-tray", "germination-box", "packet-drawers");
+    private static final List<String> BOXES = List.of(
+            "envelope-drawer",
+            "packet-tray",
+            "germination-box",
+            "packet-drawers",
+            "almanac-box",
+            "seed-chest",
+            "sorting-tray",
+            "gridded-seed-box");
     private static final List<String> STATIONS =
-            List.of("size", "fingers", "blank", "jig", "fit", "cut", "bottom", "lid");
+            List.of("size", "fingers", "blank", "jig", "fit", "cut", "bottom", "lid", "fittings");
     private static final List<int[]> WINDOWS =
             List.of(new int[] {1280, 800}, new int[] {1024, 768}, new int[] {390, 844});
 
