@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class LongestAnswersTest extends ServerTestBase {
     private static final int MOST_BYTES = 300_000;
     private static final String[] STATIONS = {
-        "size", "corners", "fingers", "blank", "jig", "cut", "fit", "bottom", "lid"
+        "size", "corners", "fingers", "blank", "jig", "cut", "fit", "bottom", "lid", "fittings"
     };
 
     @BeforeEach
