@@ -64,6 +64,8 @@ const follows = [
   'tongue',
   'stop-at',
   'stop-at-ends',
+  'block-sides',
+  'block-ends',
   'wall-left',
   'corner-cover',
   'stands-out',

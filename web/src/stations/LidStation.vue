@@ -119,6 +119,8 @@ const follows = [
       'over-groove',
       'stop-at',
       'stop-at-ends',
+      'block-sides',
+      'block-ends',
       'engagement-slid',
       'least-engagement',
       'inside-height'

@@ -16,6 +16,7 @@ import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Bottom and lid: the section through the walls on any day of the year, its two grooves magnified, and the map of ends. */
 public final class PanelFigures {
@@ -213,20 +214,34 @@ public final class PanelFigures {
                 double beside = onLeft ? -2.5 : length + 2.5;
                 d.note(beside, at[1] + 1, words, role(end.run()), onLeft ? "end" : "start", stop);
             } else {
-                // those of B stand nearer to the middle, so that facing words pass each other
-                double aside = onLeft ? 0 : at[1] < width / 2 ? 4.6 : -4.6;
+                boolean bothThrough = end.run() == Run.THROUGH && facing(held, end) == Run.THROUGH;
+                if (bothThrough && onLeft) {
+                    // said once for both, in the middle
+                    continue;
+                }
                 d.note(
-                        onLeft ? t + 2 : length - t - 2,
-                        at[1] + 1 + aside,
+                        bothThrough ? length / 2 : onLeft ? t + 2 : length - t - 2,
+                        at[1] + 1,
                         // the square says that it stops; two such lie side by side
                         stop == null ? words : stop.number(worked.plan().display()),
                         role(end.run()),
-                        onLeft ? "start" : "end",
+                        bothThrough ? "middle" : onLeft ? "start" : "end",
                         stop);
             }
         }
         d.reach(-20, 0).reach(length + 20, width);
         return d.done();
+    }
+
+    /** What the groove does in the other end wall, across the box; B1 faces D2, B2 faces D1. */
+    private static @Nullable Run facing(GrooveRun held, GrooveEnd end) {
+        Part other = end.end().part() == Part.B ? Part.D : Part.B;
+        return held.ends().stream()
+                .filter(e ->
+                        e.end().part() == other && e.end().end() != end.end().end())
+                .map(GrooveEnd::run)
+                .findFirst()
+                .orElse(null);
     }
 
     /** A wall that has no groove, be it that the panel slides over it, is drawn lower. */

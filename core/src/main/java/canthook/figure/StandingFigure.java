@@ -2,6 +2,9 @@ package canthook.figure;
 
 import canthook.fingers.Joint;
 import canthook.fingers.Layout.Span;
+import canthook.lid.LidOnTop;
+import canthook.lid.SawnOffLid;
+import canthook.lid.WorkedLid;
 import canthook.plan.Part;
 import canthook.plan.PartEnd;
 import canthook.planner.WorkedPlan;
@@ -81,7 +84,85 @@ public final class StandingFigure {
         if (low != null && low.by() == LowWalls.By.LID) {
             d.shape("lid-line", null, length, off, length + dx, off - dy);
         }
+        lid(d, worked, length, width, height, t, slope);
         return d.done();
+    }
+
+    /** A lid that closes the box: its top panel and the seam, or the panel that lies on the walls. A sliding one shows by its line. */
+    private static void lid(
+            Drawing d, WorkedPlan worked, double length, double width, double height, double t, double slope) {
+        if (slope > 0) {
+            return;
+        }
+        worked.lid()
+                .<Runnable>fold(new WorkedLid.Kinds<>(
+                        none -> () -> {},
+                        sliding -> () -> {},
+                        sawn -> () -> sawn(d, sawn, length, width, height, t),
+                        onTop -> () -> onTop(d, onTop, length, width)))
+                .run();
+    }
+
+    private static void sawn(Drawing d, SawnOffLid lid, double length, double width, double height, double t) {
+        double dx = 0.5 * width;
+        double dy = 0.38 * width;
+        double ix = 0.5 * t;
+        double iy = 0.38 * t;
+        d.shape(
+                "standing-lid",
+                null,
+                t + ix,
+                -iy,
+                length - t + ix,
+                -iy,
+                length - t + dx - ix,
+                -dy + iy,
+                t + dx - ix,
+                -dy + iy);
+        double seam = height - lid.seamAt().length().mm();
+        d.line("lid-line", 0, seam, length, seam);
+        d.line("lid-line", length, seam, length + dx, seam - dy);
+    }
+
+    private static void onTop(Drawing d, LidOnTop lid, double length, double width) {
+        double over = lid.choice().overhang().mm();
+        double thick = lid.thickness().length().mm();
+        double back = lid.hinges() == null ? over : 0;
+        double x = -over - 0.5 * back;
+        double y = 0.38 * back;
+        double wide = length + 2 * over;
+        double deep = width + over + back;
+        double dx = 0.5 * deep;
+        double dy = 0.38 * deep;
+        d.rect("standing-lid-side", x, y - thick, wide, thick);
+        d.shape(
+                "standing-lid-side",
+                null,
+                x + wide,
+                y - thick,
+                x + wide + dx,
+                y - thick - dy,
+                x + wide + dx,
+                y - dy,
+                x + wide,
+                y);
+        d.shape(
+                "standing-lid",
+                null,
+                x,
+                y - thick,
+                x + wide,
+                y - thick,
+                x + wide + dx,
+                y - thick - dy,
+                x + dx,
+                y - thick - dy);
+        if (lid.ends() != null) {
+            double end = lid.ends().width().length().mm();
+            for (double at : new double[] {x + end, x + wide - end}) {
+                d.line("lid-line", at, y - thick, at + dx, y - thick - dy);
+            }
+        }
     }
 
     /** What goes in, seen from above at the rim. */

@@ -5,7 +5,6 @@ import static canthook.working.Term.fixed;
 import canthook.fingers.Ladder;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
-import canthook.fingers.SectionLists;
 import canthook.fingers.SectionLists.Seam;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
@@ -24,7 +23,6 @@ import canthook.seasons.Year;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
-import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
@@ -36,7 +34,6 @@ import canthook.working.Show;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -84,9 +81,7 @@ public record SawnOffLid(
         List<Worked> numbers,
         List<Verdict> verdicts)
         implements WorkedLid {
-    private static final Length LEAST_LEFT = Length.mm(2);
     private static final Length LEAST_OVER_GROOVE = Length.mm(4);
-    private static final Length TELLS = Length.mm(0.5);
     private static final Length SKIN = Length.mm(0.5);
     private static final Length JUST_THROUGH = Length.mm(1);
 
@@ -268,7 +263,7 @@ public record SawnOffLid(
         return new Span(wall, wall);
     }
 
-    private static List<Span> sections(Layout layout, Length wall) {
+    static List<Span> sections(Layout layout, Length wall) {
         List<Span> sections = new ArrayList<>();
         Length from = Length.ZERO;
         for (Length to : layout.boundaries()) {
@@ -336,7 +331,7 @@ public record SawnOffLid(
         }
         judge.wallLeft(panel.stops());
         judge.engagement(held.across(), false, "top panel", List.of());
-        judgeSeam(plan, standing, walls, ladder, verdicts);
+        new SeamJudge(this, plan, standing, walls, ladder).judge(verdicts);
         Lids.overContents(
                 plan,
                 walls,
@@ -353,108 +348,6 @@ public record SawnOffLid(
         if (hinges != null) {
             hinges.judge(plan, box, lidWalls, changed -> plan.with(choice.with(changed)), verdicts);
         }
-    }
-
-    private void judgeSeam(BoxPlan plan, BoxPlan standing, WallDemands walls, Ladder ladder, Verdicts verdicts) {
-        LengthDisplay display = plan.display();
-        Length wall = ladder.wall().length();
-        Length half = loss.length().dividedBy(2);
-        List<Fix> middles = middles(standing, walls, ladder);
-        if (!body.length().isPositive() || !lidWalls.length().isPositive()) {
-            verdicts.stop(
-                    Code.SEAM_OFF_BOX,
-                    "lid.seam",
-                    "The seam lies off the box: nothing would be left on one side of it.",
-                    middles.toArray(new Fix[0]));
-            return;
-        }
-        Span band = new Span(choice.seam().minus(half), choice.seam().plus(half));
-        for (Span taken : taken(walls)) {
-            if (band.from().isUnder(taken.to()) && taken.from().isUnder(band.to())) {
-                verdicts.stop(
-                        Code.SEAM_MEETS_PANEL,
-                        "lid.seam",
-                        "The saw would meet "
-                                + (taken.from().isOver(wall.dividedBy(2)) ? "the top panel" : "the bottom")
-                                + " or its groove, from " + display.number(taken.from(), Precision.LAYOUT) + " to "
-                                + display.text(taken.to(), Precision.LAYOUT) + ".",
-                        middles.toArray(new Fix[0]));
-                return;
-            }
-        }
-        Length thin = Length.shorter(under.length(), over.length());
-        if (thin.isUnder(LEAST_LEFT)) {
-            List<Fix> fixes = new ArrayList<>(middles);
-            SectionLists.widerAtSeam(standing, ladder.chosen(), wall, new Seam(choice.seam(), loss.length()))
-                    .ifPresent(wider -> fixes.add(centred(wider)));
-            verdicts.mind(
-                    Code.SEAM_HALF_THIN,
-                    under.length().isUnder(over.length()) ? "lid.left-under" : "lid.left-over",
-                    "The seam leaves " + display.text(thin, Precision.FIT) + " of its section on one side; under "
-                            + display.text(LEAST_LEFT, Precision.LAYOUT) + " it breaks out.",
-                    fixes);
-        } else if (under.length().minus(over.length()).abs().isOver(TELLS)) {
-            verdicts.note(
-                    Code.SEAM_OFF_MIDDLE,
-                    "lid.seam",
-                    "The seam lies out of the middle of its section: the pattern will step where the lid closes.",
-                    middles.stream().limit(1).toArray(Fix[]::new));
-        }
-    }
-
-    /** The seam in the middle of the section that was made wider for it. */
-    private Fix centred(Fix wider) {
-        List<Length> widths =
-                java.util.Objects.requireNonNull(wider.after().fingers().widths());
-        Length from = Length.ZERO;
-        for (Length width : widths) {
-            if (choice.seam().isUnder(from.plus(width))) {
-                return new Fix(wider.label(), wider.after().with(choice.withSeam(from.plus(width.dividedBy(2)))));
-            }
-            from = from.plus(width);
-        }
-        return wider;
-    }
-
-    /** What lies in the way of the saw: the bottom from its groove up, the top panel and its groove. */
-    private List<Span> taken(WallDemands walls) {
-        List<Span> taken = new ArrayList<>();
-        for (GrooveAsked groove : walls.grooves()) {
-            boolean top = groove.of().equals("lid");
-            Length panel = groove.panel().length();
-            taken.add(new Span(
-                    top
-                            ? Length.shorter(
-                                    groove.groove().offset(),
-                                    groove.groove().top().minus(panel))
-                            : groove.groove().offset(),
-                    Length.longer(
-                            groove.groove().top(), groove.groove().offset().plus(panel))));
-        }
-        if (walls.groove("bottom").isEmpty() && walls.floor() != null) {
-            taken.add(new Span(Length.ZERO, walls.floorHeight()));
-        }
-        return taken;
-    }
-
-    /** Middles of sections that bear the loss and lie clear, the nearest two. */
-    private List<Fix> middles(BoxPlan standing, WallDemands walls, Ladder ladder) {
-        Length half = loss.length().dividedBy(2);
-        List<Span> taken = taken(walls);
-        return sections(ladder.joint().layout(), ladder.wall().length()).stream()
-                .filter(s -> !s.width().minus(loss.length()).dividedBy(2).isUnder(LEAST_LEFT))
-                .map(s -> s.from().plus(s.to()).dividedBy(2))
-                .filter(at -> taken.stream()
-                        .allMatch(t ->
-                                !at.minus(half).isUnder(t.to()) || !t.from().isUnder(at.plus(half))))
-                .filter(at -> !at.isUnder(canthook.plan.Lid.SEAM.least()))
-                .sorted(Comparator.comparing(
-                        (Length at) -> at.minus(choice.seam()).abs()))
-                .limit(2)
-                .map(at -> new Fix(
-                        "Saw at " + standing.display().text(at, Precision.FIT) + ", mid-section",
-                        standing.with(choice.withSeam(at))))
-                .toList();
     }
 
     @Override

@@ -23,9 +23,11 @@ import org.jspecify.annotations.Nullable;
  * <pre>
  * a stopped groove ends, from the part's finished end, at the floor of the mate's groove: T_mate − e
  * that is also the wall left outside
+ * the stop block of that end stands, from the cutter's far edge: part's length − proud − that
  * </pre>
  *
- * Check: sides 9, ends 12, groove 4.5 deep: in the sides it ends at 12 − 4.5 = 7.5, in the ends at 9 − 4.5 = 4.5.
+ * Check: sides 9, ends 12, groove 4.5 deep: in the sides it ends at 12 − 4.5 = 7.5, in the ends at 9 − 4.5 = 4.5. Side 248.8 long,
+ * 0.4 proud: its blocks at 248.8 − 0.4 − 7.5 = 240.9.
  */
 public final class GrooveEnds {
     private GrooveEnds() {}
@@ -46,11 +48,16 @@ public final class GrooveEnds {
      * One end of one part.
      *
      * @param stopAt where the groove ends if it is stopped here, from the finished end; null where it must stay open
+     * @param block where the stop block for it stands, from the cutter's far edge; null likewise
      */
-    public record GrooveEnd(PartEnd end, Run run, @Nullable Worked stopAt) {}
+    public record GrooveEnd(
+            PartEnd end,
+            Run run,
+            @Nullable Worked stopAt,
+            @Nullable Worked block) {}
 
-    /** Where a stopped groove ends, in the sides and in the ends. */
-    public record Stops(Worked sides, Worked ends) {
+    /** Where a stopped groove ends, in the sides and in the ends, and where the blocks for it stand. */
+    public record Stops(Worked sides, Worked ends, Worked sideBlock, Worked endBlock) {
         /** The less of the two: what the weakest finger keeps outside the groove. */
         public Worked thinnest() {
             return ends.length().isUnder(sides.length()) ? ends : sides;
@@ -79,7 +86,23 @@ public final class GrooveEnds {
                         Show.FIT,
                         box.finalThickness().minus(groove.depth()),
                         "Where the groove floor of the side is; before trimming add the proud. It is also the wall left outside.");
-        return new Stops(sides, ends);
+        return new Stops(
+                sides,
+                ends,
+                block(sheet, "block-sides", "A and C", box.sideLength(), box.proud(), sides),
+                block(sheet, "block-ends", "B and D", box.endLength(), box.proud(), ends));
+    }
+
+    /** The part runs on until its other end meets the block: the cutter's far edge is then where the groove ends. */
+    private static Worked block(
+            Worksheet sheet, String name, String parts, Worked length, Worked proud, Worked stopAt) {
+        return sheet.work(
+                name,
+                "b",
+                "Stop block for " + parts + ", from the cutter’s far edge",
+                Show.FIT,
+                length.minus(proud).minus(stopAt),
+                "One before the cutter and one behind it, where both ends stop; the fence’s other side for the mirrored part.");
     }
 
     /** The ends of a groove in the walls it runs in; open where a lower wall lets the panel slide in over it. */
@@ -96,11 +119,12 @@ public final class GrooveEnds {
                     .orElse(false);
             ends.add(
                     open
-                            ? new GrooveEnd(end, Run.OPEN, null)
+                            ? new GrooveEnd(end, Run.OPEN, null, null)
                             : new GrooveEnd(
                                     end,
                                     run(where, layout.isFingerFirst(end)),
-                                    end.part().isSide() ? stops.sides() : stops.ends()));
+                                    end.part().isSide() ? stops.sides() : stops.ends(),
+                                    end.part().isSide() ? stops.sideBlock() : stops.endBlock()));
         }
         return ends;
     }

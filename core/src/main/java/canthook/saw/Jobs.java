@@ -116,6 +116,7 @@ public final class Jobs {
         for (Run run : EnumSet.of(Run.STOP, Run.SHOWS)) {
             ends(panel, run, display).forEach(words::append);
         }
+        words.append(blocks(panel, display));
         String through = named(panel, Run.THROUGH);
         if (!through.isEmpty()) {
             words.append(" Through at ").append(through).append('.');
@@ -141,6 +142,22 @@ public final class Jobs {
                         + ends.stream().map(e -> e.end().toString()).collect(Collectors.joining(" ")) + ", "
                         + stop(ends.get(0), display) + " from the finished end.")
                 .toList();
+    }
+
+    /** Where the stop blocks stand, for the parts in which the groove stops; empty where it stops nowhere. */
+    private static String blocks(GrooveRun panel, LengthDisplay display) {
+        List<String> settings = new ArrayList<>();
+        for (boolean sides : new boolean[] {true, false}) {
+            panel.ends().stream()
+                    .filter(e -> e.run() == Run.STOP && e.end().part().isSide() == sides && e.block() != null)
+                    .findFirst()
+                    .ifPresent(e -> settings.add(java.util.Objects.requireNonNull(e.block())
+                                    .text(display) + " for " + (sides ? "A and C" : "B and D")));
+        }
+        return settings.isEmpty()
+                ? ""
+                : " Stop blocks, from the cutter's far edge: " + String.join(", ", settings)
+                        + "; plunge at both ends first, then run between.";
     }
 
     private static String stop(GrooveEnd end, LengthDisplay display) {

@@ -42,7 +42,7 @@ class JourneyTest {
     }
 
     private static void station(Page page, String title) {
-        page.locator("nav.rail .station", new Page.LocatorOptions().setHasText(title))
+        page.locator("nav.rail .station[href$='/" + title.toLowerCase(java.util.Locale.ROOT) + "']")
                 .click();
     }
 

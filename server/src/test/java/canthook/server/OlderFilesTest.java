@@ -14,7 +14,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 class OlderFilesTest extends ServerTestBase {
     @ParameterizedTest
     @ValueSource(
-            strings = {"1-germination-box.json", "2-envelope-drawer.json", "3-packet-tray.json", "4-drawer-batch.json"})
+            strings = {
+                "1-germination-box.json",
+                "2-envelope-drawer.json",
+                "3-packet-tray.json",
+                "4-drawer-batch.json",
+                "7-sorting-tray.json"
+            })
     void everyDecisionOfAnOlderFileIsKept(String file) {
         ObjectNode old = demoPlan(file);
         Reply kept = post("/api/boxes", node().set("plan", old));
