@@ -160,9 +160,10 @@ public final class Collisions {
     }
 
     private static void add(List<Pair> pairs, Feature one, Feature other) {
-        boolean told = pairs.stream()
-                .anyMatch(p -> p.one().of().equals(one.of()) && p.other().of().equals(other.of()));
-        if (!told && one.meets(other)) {
+        if (one.meets(other)
+                && pairs.stream()
+                        .noneMatch(p ->
+                                p.one().of().equals(one.of()) && p.other().of().equals(other.of()))) {
             pairs.add(new Pair(one, other));
         }
     }

@@ -232,25 +232,10 @@ public record SawnOffLid(
                 hinges,
                 plan.walls().known(),
                 sheet.numbers(),
-                List.of());
-        lid.judge(plan, walls, box, ladder, panel, rules, verdicts);
-        return new SawnOffLid(
-                choice,
-                panel.held(),
-                seam,
-                kerf,
-                loss,
-                body,
-                top,
-                under,
-                over,
-                fence,
-                inside,
-                liner,
-                hinges,
-                plan.walls().known(),
-                sheet.numbers(),
+                // filled while it is judged
                 verdicts.all());
+        lid.judge(plan, walls, box, ladder, panel, rules, verdicts);
+        return lid;
     }
 
     /** The section a height falls in, on the finger-first end. */
