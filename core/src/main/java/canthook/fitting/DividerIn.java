@@ -43,6 +43,7 @@ import org.jspecify.annotations.Nullable;
  * @param stop from the part's end to the dado's near edge; null likewise
  * @param highest its height on the wettest day
  * @param notchDeep null where none crosses it
+ * @param moves how its wood moves, from which its highest follows
  */
 public record DividerIn(
         int index,
@@ -58,6 +59,7 @@ public record DividerIn(
         @Nullable Worked notchDeep,
         @Nullable Worked notchWide,
         List<Feature> features,
+        List<Worked> moves,
         Wood wood)
         implements WorkedFitting {
     private static final Length WIDER = Length.mm(0.1);
@@ -121,14 +123,14 @@ public record DividerIn(
                         across
                                 ? "The proud, the end D, and to the dado’s near edge: from A1, and from C2 with the stop on the other side."
                                 : "The proud, the side C, and to the dado’s near edge: from B2, and from D1 with the stop on the other side.");
-        Movement movement =
-                PanelWidth.movement(new Worksheet("fittings." + f + "moves"), told.stuff(), field + "stuff", year);
+        Worksheet moves = new Worksheet("fittings.f" + (index + 1));
+        Movement movement = PanelWidth.movement(moves, told.stuff(), field + "stuff", year);
         Worked highest = sheet.work(
                 f + "highest",
                 "h₊",
                 "Divider, high on the wettest day",
                 Show.LAYOUT,
-                height.times(fixed(1 + movement.byWetness().number())),
+                height.times(fixed(1).plus(movement.byWetness())),
                 "Its grain lies level: it moves in height.");
         Worked notchDeep = null;
         Worked notchWide = null;
@@ -176,6 +178,7 @@ public record DividerIn(
                                 wide.length(),
                                 foot(walls),
                                 dado.length()),
+                moves.numbers(),
                 told.stuff().known());
     }
 

@@ -93,7 +93,12 @@ public record Fittings(
         for (Pair pair : pairs) {
             judge.collision(pair, all);
         }
-        return new Fittings(List.copyOf(all), List.copyOf(features), pairs, sheet.numbers(), verdicts.all());
+        List<Worked> numbers = new ArrayList<>(sheet.numbers());
+        for (WorkedFitting fitting : all) {
+            numbers.addAll(fitting.fold(new WorkedFitting.Kinds<List<Worked>>(
+                    DividerIn::moves, grip -> List.of(), pegs -> List.of(), feet -> List.of())));
+        }
+        return new Fittings(List.copyOf(all), List.copyOf(features), pairs, List.copyOf(numbers), verdicts.all());
     }
 
     private static List<Divider> crossing(List<Fitting> told, Divider divider) {

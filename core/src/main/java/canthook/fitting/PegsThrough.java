@@ -31,14 +31,27 @@ import java.util.List;
  *
  * Check: walls 12: deep 24, centre 6 from the end; walls 9: deep 19, 4.5.
  *
- * @param centre from the end of the part, finished
- * @param deep in the sides and in the ends alike where they are of one thickness
+ * @param sides fingers of A and C
+ * @param ends fingers of B and D; the same where all walls are of one thickness
  * @param count in all
  * @param thickest a peg may be
  */
 public record PegsThrough(
-        int index, Pegs told, Worked centre, Worked deep, Worked count, Worked thickest, List<Feature> features)
+        int index, Pegs told, Bored sides, Bored ends, Worked count, Worked thickest, List<Feature> features)
         implements WorkedFitting {
+
+    /**
+     * Where the pegs of a part are bored.
+     *
+     * @param centre from its finished end
+     * @param deep through it and into its mate
+     */
+    public record Bored(Worked centre, Worked deep) {
+        String says(LengthDisplay display) {
+            return centre.text(display) + " from the finished end, " + deep.text(display) + " deep";
+        }
+    }
+
     private static final Length LEAST_PAST = Length.mm(10);
 
     static PegsThrough of(Worksheet sheet, int index, Pegs told, SizedBox box, Joint joint, Worked finger) {
@@ -53,20 +66,11 @@ public record PegsThrough(
                 Show.FIT,
                 Term.smaller(finger.over(3), thin.over(3)),
                 "A third of the finger’s width, and of the thinner wall.");
-        Worked centre = sheet.work(
-                f + "centre",
-                "c",
-                "Peg’s middle from the finished end",
-                Show.FIT,
-                thin.over(2),
-                "Half the mate’s thickness from the end, in the middle of the finger.");
-        Worked deep = sheet.work(
-                f + "deep",
-                "b",
-                "Bore deep",
-                Show.LAYOUT,
-                thin.plus(Term.larger(fixed(LEAST_PAST), thin)),
-                "Through the finger, and as far again into the mate: at least 10 mm.".replace(" mm", ""));
+        Bored sides = bored(sheet, f, "", "", box.finalThickness(), box.finalEndThickness());
+        Bored ends =
+                box.finalThickness().length().equals(box.finalEndThickness().length())
+                        ? sides
+                        : bored(sheet, f, "-ends", " in the ends", box.finalEndThickness(), box.finalThickness());
         List<Feature> features = new ArrayList<>();
         int pegs = 0;
         for (PartEnd end : PartEnd.all()) {
@@ -74,7 +78,13 @@ public record PegsThrough(
             for (int i = 0; i < fingers.size(); i++) {
                 if (isPegged(told.which(), i, fingers.size())) {
                     pegs++;
-                    features.addAll(taken(index, told, box, end, fingers.get(i), deep.length()));
+                    features.addAll(taken(
+                            index,
+                            told,
+                            box,
+                            end,
+                            fingers.get(i),
+                            (end.part().isSide() ? sides : ends).deep().length()));
                 }
             }
         }
@@ -85,7 +95,25 @@ public record PegsThrough(
                 Show.COUNT,
                 fixed(pegs),
                 "Counted at all four corners, on both mates.");
-        return new PegsThrough(index, told, centre, deep, count, thickest, List.copyOf(features));
+        return new PegsThrough(index, told, sides, ends, count, thickest, List.copyOf(features));
+    }
+
+    private static Bored bored(Worksheet sheet, String f, String name, String where, Worked own, Worked mate) {
+        return new Bored(
+                sheet.work(
+                        f + "centre" + name,
+                        "c",
+                        "Peg’s middle from the finished end" + where,
+                        Show.FIT,
+                        mate.over(2),
+                        "Half the mate’s thickness from the end, in the middle of the finger."),
+                sheet.work(
+                        f + "deep" + name,
+                        "b",
+                        "Bore deep" + where,
+                        Show.LAYOUT,
+                        own.plus(Term.larger(fixed(LEAST_PAST), own)),
+                        "Through the finger, and as far again into the mate; never less than the least that holds."));
     }
 
     private static boolean isPegged(Which which, int finger, int of) {
@@ -160,7 +188,7 @@ public record PegsThrough(
 
     @Override
     public String place() {
-        return deep.id();
+        return sides.deep().id();
     }
 
     @Override
@@ -173,14 +201,17 @@ public record PegsThrough(
         return List.of(new Step(
                 Step.When.AFTER_GLUE,
                 "Bore for " + count.text(display) + " pegs of " + display.text(told.diameter(), Precision.LAYOUT)
-                        + " with a drilling block: " + centre.text(display)
-                        + " from the finished end, in the middle of "
+                        + " with a drilling block, in the middle of "
                         + switch (told.which()) {
                             case ALL -> "every finger";
                             case EVERY_SECOND -> "every second finger";
                             case OUTER -> "the outer fingers";
                         }
-                        + ", " + deep.text(display) + " deep. Glue them in, saw them off, pare them flush.",
-                deep.id()));
+                        + ": "
+                        + (sides.equals(ends)
+                                ? sides.says(display)
+                                : "of A and C " + sides.says(display) + "; of B and D " + ends.says(display))
+                        + ". Glue them in, saw them off, pare them flush.",
+                sides.deep().id()));
     }
 }

@@ -67,7 +67,7 @@ public record LidOnTop(
         @Nullable Lip lip,
         @Nullable ButtHinges hinges,
         @Nullable BreadboardEnds ends,
-        @Nullable Worked insideHeight,
+        Worked insideHeight,
         List<Worked> numbers,
         List<Verdict> verdicts)
         implements WorkedLid {
@@ -128,18 +128,18 @@ public record LidOnTop(
         Worked wettest = overhang(sheet, "front-wettest", "o₊", "wettest", over, across, movement.byWetness(), hinged);
         Worked driest = overhang(sheet, "front-driest", "o₋", "driest", over, across, movement.byDryness(), hinged);
         Lip lip = hinged ? null : lip(sheet, choice, walls, box, movement, rules);
-        Worked floor = bottom.insideHeight();
-        Worked inside = floor == null
-                ? null
-                : sheet.work(
-                        "inside-height",
-                        "Hᵢ",
-                        "Inside height under the lid",
-                        Show.LAYOUT,
-                        lip == null ? floor.times(1) : floor.minus(lip.deep()),
-                        lip == null
-                                ? "What the bottom leaves: the lid lies on the walls."
-                                : "What the bottom leaves, less the lip.");
+        // without a bottom it is measured from the bottom edge
+        Worked above = bottom.insideHeight();
+        Worked floor = above == null ? ladder.wall() : above;
+        Worked inside = sheet.work(
+                "inside-height",
+                "Hᵢ",
+                "Inside height under the lid",
+                Show.LAYOUT,
+                lip == null ? floor.times(1) : floor.minus(lip.deep()),
+                lip == null
+                        ? "What the bottom leaves: the lid lies on the walls."
+                        : "What the bottom leaves, less the lip.");
         sheet.work(
                 "total-height",
                 "Hₜ",
@@ -245,7 +245,7 @@ public record LidOnTop(
             Ladder ladder,
             Worked driest,
             @Nullable Lip lip,
-            @Nullable Worked inside,
+            Worked inside,
             Verdicts verdicts) {
         LengthDisplay display = plan.display();
         if (driest.length().isNegative()) {
@@ -265,7 +265,7 @@ public record LidOnTop(
                 && (!lip.across().length().isPositive() || !lip.along().length().isPositive())) {
             verdicts.stop(Code.PANEL_TOO_SMALL, "lid.running", "The clearance leaves no lip at all. Ask for less.");
         }
-        if (lip != null && inside != null && inside.length().isUnder(LEAST_INSIDE)) {
+        if (lip != null && inside.length().isUnder(LEAST_INSIDE)) {
             Length less = tenths(choice.lip().plus(inside.length()).dividedBy(2));
             verdicts.stop(
                     Code.LIP_TOO_DEEP,

@@ -31,6 +31,7 @@ import canthook.walls.GrooveAsked;
 import canthook.walls.WallDemands;
 import canthook.wood.Wood;
 import canthook.working.Show;
+import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
@@ -174,8 +175,6 @@ public record SawnOffLid(
                 Show.FIT,
                 seam.minus(kerf.over(2)),
                 "Half the kerf below the seam’s middle; the bottom edge runs along the fence for all four cuts.");
-        Length through = Length.longer(
-                box.finalThickness().length(), box.finalEndThickness().length());
         sheet.work(
                 "blade",
                 "hb",
@@ -183,7 +182,8 @@ public record SawnOffLid(
                 Show.FIT,
                 choice.skin()
                         ? box.finalThickness().minus(fixed(SKIN))
-                        : fixed(through).plus(fixed(JUST_THROUGH)),
+                        : Term.larger(box.finalThickness(), box.finalEndThickness())
+                                .plus(fixed(JUST_THROUGH)),
                 choice.skin()
                         ? "Half a millimetre of A and C is left and parted with a knife: nothing drops on the blade."
                         : "Just through the thicker wall.");

@@ -166,6 +166,36 @@ class FittingsTest {
                 .isEqualTo(4 * fingers + 4 * (sections - fingers));
     }
 
+    /** Sides 12, ends 9: a side's peg stands half an end from its end and goes 12 + 12 deep; an end's 6 and 9 + 10. */
+    @Test
+    void pegsOfUnequalWallsAreBoredEachInItsOwnPlace() {
+        WorkedPlan worked =
+                work(openDrawer().with(twoThicknesses(12, 9)).withFittings(List.of(new Pegs(mm(2), Which.OUTER))));
+        assertThat(number(worked, "f1-centre")).isEqualTo(4.5);
+        assertThat(number(worked, "f1-deep")).isEqualTo(24);
+        assertThat(number(worked, "f1-centre-ends")).isEqualTo(6);
+        assertThat(number(worked, "f1-deep-ends")).isEqualTo(19);
+        assertThat(jobs(worked)).anyMatch(s -> s.contains("of A and C 4.50 mm") && s.contains("of B and D 6.00 mm"));
+        // as blocks: what a peg takes of its mate goes as deep as it is bored, from the corner inwards
+        assertThat(worked.fittings().features())
+                .filteredOn(f -> f.of().equals("f1") && f.in().isPositive())
+                .isNotEmpty()
+                .allSatisfy(f -> assertThat(f.to().minus(f.from()).mm())
+                        .isEqualTo(f.part().isSide() ? 19 : 24));
+    }
+
+    /** How high a divider stands on the wettest day opens to how its wood moves: 50 · 1.00628. */
+    @Test
+    void aDividersHighestDayOpensToItsMovement() {
+        WorkedPlan worked =
+                with(new Divider(Run.ACROSS, mm(80), new Stuff("pine-ponderosa", 0), mm(6), mm(50), false, null));
+        assertThat(number(worked, "f1-highest")).isCloseTo(50.31, within(0.01));
+        assertThat(worked.number("fittings.f1-highest").orElseThrow().inputs())
+                .extracting(n -> n.id())
+                .contains("fittings.f1.x-wet")
+                .allMatch(id -> worked.number(id).isPresent());
+    }
+
     /** 4 · 15 + 3 · 3.2. */
     @Test
     void feetComeFromOneStick() {
