@@ -18,7 +18,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule CORE_KNOWS_NO_FRAMEWORK = classes()
             .that()
-            .resideOutsideOfPackage("canthook.breakdown.exact")
+            .resideOutsideOfPackages("canthook.breakdown.exact", "canthook.sheets.exact")
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
@@ -43,7 +43,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule ONLY_THE_EXACT_SEARCH_KNOWS_A_SOLVER = noClasses()
             .that()
-            .resideOutsideOfPackage("canthook.breakdown.exact")
+            .resideOutsideOfPackages("canthook.breakdown.exact", "canthook.sheets.exact")
             .should()
             .dependOnClassesThat()
             .resideInAPackage("com.google.ortools..");

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param figure which way its figure runs
  * @param snipe whether its ends carry planer snipe
  * @param defects where no part may lie
+ * @param scrap whether it is left over from something, and is used before anything whole
  */
 public record Blank(
         String id,
@@ -36,7 +37,8 @@ public record Blank(
         GrainFigure figure,
         boolean snipe,
         String note,
-        List<Defect> defects) {
+        List<Defect> defects,
+        boolean scrap) {
     private static final int MOST_DEFECTS = 60;
 
     /** Which way the figure runs along the board, seen on its better face. */
@@ -105,14 +107,32 @@ public record Blank(
         checkDefects(length, width, defects);
     }
 
+    /** One that is whole. */
+    public Blank(
+            String id,
+            String name,
+            Length length,
+            Length width,
+            Length thickness,
+            String wood,
+            double ringAngle,
+            @Nullable MoistureKnown moisture,
+            GrainFigure figure,
+            boolean snipe,
+            String note,
+            List<Defect> defects) {
+        this(id, name, length, width, thickness, wood, ringAngle, moisture, figure, snipe, note, defects, false);
+    }
+
     public Blank withId(String changed) {
         return new Blank(
-                changed, name, length, width, thickness, wood, ringAngle, moisture, figure, snipe, note, defects);
+                changed, name, length, width, thickness, wood, ringAngle, moisture, figure, snipe, note, defects,
+                scrap);
     }
 
     public Blank withName(String changed) {
         return new Blank(
-                id, changed, length, width, thickness, wood, ringAngle, moisture, figure, snipe, note, defects);
+                id, changed, length, width, thickness, wood, ringAngle, moisture, figure, snipe, note, defects, scrap);
     }
 
     private static void checkDefects(Length length, Length width, List<Defect> defects) {

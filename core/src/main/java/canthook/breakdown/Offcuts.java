@@ -55,7 +55,8 @@ public final class Offcuts {
                 from.figure(),
                 false,
                 "",
-                List.of());
+                List.of(),
+                true);
         return opened.book() ? List.of(left, left) : List.of(left);
     }
 

@@ -42,7 +42,8 @@ final class BlankCsv {
             "figure",
             "snipe",
             "note",
-            "defects");
+            "defects",
+            "scrap");
     private static final List<String> REQUIRED = List.of("name", "length", "width", "thickness", "wood");
     private static final long MOST_LINES = 2000;
     private static final Pattern DEFECT = Pattern.compile(
@@ -85,9 +86,10 @@ final class BlankCsv {
                 cells.has("ring_angle") ? cells.number("ring_angle") : 0,
                 moisture(cells),
                 cells.has("figure") ? word(GrainFigure.class, "figure", cells.text("figure")) : GrainFigure.STRAIGHT,
-                yes(cells.text("snipe")),
+                yes("snipe", cells.text("snipe")),
                 cells.text("note"),
-                defects(cells.text("defects")));
+                defects(cells.text("defects")),
+                yes("scrap", cells.text("scrap")));
     }
 
     private static @Nullable MoistureKnown moisture(Cells cells) {
@@ -102,11 +104,11 @@ final class BlankCsv {
                         : MoistureKnown.By.METER);
     }
 
-    private static boolean yes(String text) {
+    private static boolean yes(String column, String text) {
         return switch (text.toLowerCase(Locale.ROOT)) {
             case "yes", "true", "1" -> true;
             case "", "no", "false", "0" -> false;
-            default -> throw new Refused("snipe", "snipe is yes or no; “" + CsvLines.shortened(text) + "” is neither.");
+            default -> throw new Refused(column, column + " is yes or no; “" + CsvLines.shortened(text) + "” is neither.");
         };
     }
 
@@ -174,7 +176,8 @@ final class BlankCsv {
                         written(blank.figure()),
                         blank.snipe() ? "yes" : "no",
                         CsvLines.guarded(blank.note()),
-                        blank.defects().stream().map(BlankCsv::written).collect(Collectors.joining("; ")));
+                        blank.defects().stream().map(BlankCsv::written).collect(Collectors.joining("; ")),
+                        blank.scrap() ? "yes" : "no");
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
