@@ -157,6 +157,15 @@ const byWords = { METER: 'by a meter', SHOP_AIR: 'by the shop’s air', GUESS: '
     />
     <label for="snipe">Planed: snipe at its ends</label>
   </div>
+  <div class="tick">
+    <Checkbox
+      :model-value="blank.scrap"
+      binary
+      input-id="scrap"
+      @update:model-value="(v: boolean) => change((b) => (b.scrap = v))"
+    />
+    <label for="scrap">A scrap: used before anything whole</label>
+  </div>
   <NumberField
     :key="`${blank.id} moisture`"
     label="Moisture"

@@ -85,7 +85,8 @@ async function add() {
           figure: 'STRAIGHT',
           snipe: false,
           note: '',
-          defects: []
+          defects: [],
+          scrap: false
         }
       }
     })
@@ -130,7 +131,7 @@ function move(id: string, flaw: number, by: number) {
       <FileInOut
         address="/api/rack/blanks/csv"
         what="boards"
-        columns="name, length, width, thickness, wood; and as you like id, ring_angle, moisture_pct, moisture_on, moisture_by, figure, snipe, note, defects (knot 120..150; check 0..40 across 10..30 may hide)"
+        columns="name, length, width, thickness, wood; and as you like id, ring_angle, moisture_pct, moisture_on, moisture_by, figure, snipe, note, defects (knot 120..150; check 0..40 across 10..30 may hide), scrap"
         @taken="load"
       />
     </div>
@@ -157,6 +158,7 @@ function move(id: string, flaw: number, by: number) {
             <span>{{ b.wood }}</span>
             <span v-if="b.blank.moisture">{{ b.blank.moisture.percent.toFixed(1) }} %</span>
             <span v-if="b.blank.snipe">snipe</span>
+            <span v-if="b.blank.scrap">scrap</span>
             <em v-if="b.blank.note">{{ b.blank.note }}</em>
           </button>
           <BoardDrawing

@@ -149,7 +149,8 @@ async function wanted() {
             figure: 'STRAIGHT',
             snipe: false,
             note: `For ${bench.plan.name}: at least this much.`,
-            defects: []
+            defects: [],
+            scrap: false
           }
         }
       })

@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox'
 import { computed, defineAsyncComponent } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import ChoiceField from '../bench/ChoiceField.vue'
 import { useBreakdown } from '../bench/breakdown'
+import PlainField from '../bench/PlainField.vue'
+import { useSheets } from '../bench/sheets'
 import NumberRow from '../bench/NumberRow.vue'
 import PlanLength from '../bench/PlanLength.vue'
 import StationFrame from '../bench/StationFrame.vue'
@@ -15,11 +18,34 @@ import NumText from '../drawing/NumText.vue'
 
 // the rack's part is fetched when a batch is first asked for
 const BatchBoards = defineAsyncComponent(() => import('./BatchBoards.vue'))
+const PanelSheets = defineAsyncComponent(() => import('./PanelSheets.vue'))
 const BatchFields = defineAsyncComponent(() => import('../bench/BatchFields.vue'))
 
 const bench = useBench()
 const breakdown = useBreakdown()
+const sheets = useSheets()
 const batch = computed(() => bench.plan?.batch)
+const route = useRoute()
+const router = useRouter()
+/** The four walls out of boards, or the panels out of sheets; in the address, so that bottom and lid can lead here. */
+const ofPanels = computed(() => route.query.of === 'panels')
+function turnTo(of: 'walls' | 'panels') {
+  void router.replace({ query: of === 'panels' ? { of } : {} })
+}
+const question = computed(() =>
+  ofPanels.value
+    ? 'Which sheets give the panels?'
+    : batch.value
+      ? 'Which boards give the boxes?'
+      : 'Does the board give four parts?'
+)
+const hint = computed(() =>
+  ofPanels.value
+    ? 'Rip strips, crosscut them, trim the pieces: each setting once. Scraps go before whole sheets.'
+    : batch.value
+      ? 'Drag a defect where it is; the plan follows. Put the corner that cannot match at the back.'
+      : 'Side, end, side, end along the board: the figure runs round three corners; put the fourth at the back.'
+)
 
 function cutFrom(where: string) {
   void bench.decide((plan) => {
@@ -59,16 +85,14 @@ const copying =
 </script>
 
 <template>
-  <StationFrame
-    :question="batch ? 'Which boards give the boxes?' : 'Does the board give four parts?'"
-    :hint="
-      batch
-        ? 'Drag a defect where it is; the plan follows. Put the corner that cannot match at the back.'
-        : 'Side, end, side, end along the board: the figure runs round three corners; put the fourth at the back.'
-    "
-  >
+  <StationFrame :question="question" :hint="hint">
     <template #drawing>
-      <BatchBoards v-if="batch" />
+      <div class="of" role="group" aria-label="What is cut">
+        <button type="button" :aria-pressed="!ofPanels" @click="turnTo('walls')">Walls out of boards</button>
+        <button type="button" :aria-pressed="ofPanels" @click="turnTo('panels')">Panels out of sheets</button>
+      </div>
+      <PanelSheets v-if="ofPanels" />
+      <BatchBoards v-else-if="batch" />
       <template v-else>
         <EditableFigure v-if="figure" :figure="figure" :labels="labels" class="board" />
         <h3 class="strip-title">The same four parts as the box, from above</h3>
@@ -81,7 +105,14 @@ const copying =
       </p>
     </template>
     <template #answers>
-      <template v-if="batch && !batch.cut">
+      <template v-if="ofPanels">
+        <p v-if="!bench.numbers.has('sheets.panels')" role="status">Looking for the best cuts…</p>
+        <NumberRow id="sheets.panels" strong />
+        <NumberRow id="sheets.area" strong />
+        <NumberRow id="sheets.left-length" />
+        <NumberRow id="sheets.left-width" />
+      </template>
+      <template v-else-if="batch && !batch.cut">
         <p v-if="!bench.numbers.has('breakdown.boxes')" role="status">Looking for the best cuts…</p>
         <NumberRow id="breakdown.boxes" strong />
         <NumberRow id="breakdown.corners" strong />
@@ -100,55 +131,73 @@ const copying =
       </template>
     </template>
     <template #decide>
-      <ChoiceField
-        label="Cut from"
-        :value="batch ? 'RACK' : 'BOARD'"
-        :choices="[
-          { value: 'BOARD', label: 'one board at hand' },
-          { value: 'RACK', label: 'the boards on the rack' }
-        ]"
-        @choose="cutFrom"
+      <PlainField v-if="ofPanels && batch" label="Boxes like this" field="batch.count" unit="" whole />
+      <PlanLength
+        v-if="ofPanels"
+        label="Crosscut and rip kerf"
+        field="blank.crosscutKerf"
+        house="blank.kerf"
+        fine
       />
-      <BatchFields v-if="batch" />
-      <template v-else>
-        <PlanLength label="Board length" field="blank.length" house="blank.length" />
-        <PlanLength label="Board width" field="blank.width" house="blank.width" />
-        <p v-if="toBuy" class="copy">Left empty: what to buy is told.</p>
-      </template>
-      <TheRest>
-        <PlanLength label="Squaring, each end" field="blank.squaring" house="blank.squaring" />
-        <PlanLength label="Crosscut and rip kerf" field="blank.crosscutKerf" house="blank.kerf" fine />
-        <div v-if="!batch" class="keep">
-          <Checkbox
-            :model-value="bench.plan?.blank.keepOffcut ?? false"
-            binary
-            input-id="keep-offcut"
-            @update:model-value="bench.set('blank.keepOffcut', $event)"
-          />
-          <label for="keep-offcut">Part off the offcut too</label>
-        </div>
-        <template v-if="measured.length">
-          <PlanLength
-            v-for="(letter, i) in letters.slice(0, measured.length)"
-            :key="i"
-            :label="`${letter} measures, planed`"
-            :field="`blank.measured.${i}`"
-            fine
-          />
-          <button type="button" class="word" @click="forget">Forget the readings</button>
+      <template v-if="!ofPanels">
+        <ChoiceField
+          label="Cut from"
+          :value="batch ? 'RACK' : 'BOARD'"
+          :choices="[
+            { value: 'BOARD', label: 'one board at hand' },
+            { value: 'RACK', label: 'the boards on the rack' }
+          ]"
+          @choose="cutFrom"
+        />
+        <BatchFields v-if="batch" />
+        <template v-else>
+          <PlanLength label="Board length" field="blank.length" house="blank.length" />
+          <PlanLength label="Board width" field="blank.width" house="blank.width" />
+          <p v-if="toBuy" class="copy">Left empty: what to buy is told.</p>
         </template>
-        <button
-          v-else-if="bench.plan?.size.endThickness === undefined"
-          type="button"
-          class="word"
-          @click="measure"
-        >
-          Measure the planed parts
-        </button>
-      </TheRest>
+        <TheRest>
+          <PlanLength label="Squaring, each end" field="blank.squaring" house="blank.squaring" />
+          <PlanLength label="Crosscut and rip kerf" field="blank.crosscutKerf" house="blank.kerf" fine />
+          <div v-if="!batch" class="keep">
+            <Checkbox
+              :model-value="bench.plan?.blank.keepOffcut ?? false"
+              binary
+              input-id="keep-offcut"
+              @update:model-value="bench.set('blank.keepOffcut', $event)"
+            />
+            <label for="keep-offcut">Part off the offcut too</label>
+          </div>
+          <template v-if="measured.length">
+            <PlanLength
+              v-for="(letter, i) in letters.slice(0, measured.length)"
+              :key="i"
+              :label="`${letter} measures, planed`"
+              :field="`blank.measured.${i}`"
+              fine
+            />
+            <button type="button" class="word" @click="forget">Forget the readings</button>
+          </template>
+          <button
+            v-else-if="bench.plan?.size.endThickness === undefined"
+            type="button"
+            class="word"
+            @click="measure"
+          >
+            Measure the planed parts
+          </button>
+        </TheRest>
+      </template>
     </template>
     <template #follow>
-      <template v-if="batch && !batch.cut">
+      <template v-if="ofPanels">
+        <NumberRow id="sheets.left" />
+        <ul class="goals">
+          <li v-for="goal in sheets.answer?.goals ?? []" :key="goal.words">
+            {{ goal.words }}: {{ goal.proven ? 'proven' : `within ${goal.gap} % of what there could be` }}
+          </li>
+        </ul>
+      </template>
+      <template v-else-if="batch && !batch.cut">
         <NumberRow id="breakdown.spares" />
         <h4 v-if="breakdown.answer?.stops.length">Stop settings, in this order</h4>
         <ol class="stops">
@@ -185,6 +234,30 @@ const copying =
 </template>
 
 <style scoped>
+.of {
+  display: flex;
+  gap: 1.2rem;
+  margin: 0 0 0.4rem;
+}
+.of button {
+  background: none;
+  border: 0;
+  border-bottom: 3px solid transparent;
+  padding: 0.15rem 0;
+  font: inherit;
+  color: var(--quiet);
+  cursor: pointer;
+}
+.of button[aria-pressed='true'] {
+  color: var(--ink);
+  font-weight: 600;
+  border-bottom-color: var(--edge);
+}
+.goals {
+  margin: 0.3rem 0;
+  padding-left: 1.2rem;
+  font-size: 0.9rem;
+}
 .board,
 .round {
   flex: 1;

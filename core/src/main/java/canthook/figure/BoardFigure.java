@@ -10,6 +10,7 @@ import canthook.breakdown.BreakdownTask;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.sheets.SheetPlan;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -112,6 +113,65 @@ public record BoardFigure(
                 says,
                 List.copyOf(areas),
                 List.copyOf(flaws));
+    }
+
+    /** A sheet with the panels cut of it; nothing is when {@code opened} is null. */
+    public static BoardFigure ofSheet(
+            Blank sheet,
+            @Nullable SheetPlan plan,
+            SheetPlan.@Nullable Opened opened,
+            String says,
+            LengthDisplay display) {
+        BoardFigure bare = of(sheet, null, null, says, display);
+        if (plan == null || opened == null) {
+            return bare;
+        }
+        double width = sheet.width().mm();
+        List<Area> areas = new ArrayList<>();
+        for (SheetPlan.Strip strip : opened.strips()) {
+            for (SheetPlan.Piece piece : strip.pieces()) {
+                for (SheetPlan.Laid laid : piece.panels()) {
+                    double x = (opened.turned() ? laid.from() : piece.from()).mm();
+                    double y = (opened.turned() ? piece.from() : laid.from()).mm();
+                    double length = (opened.turned() ? laid.width() : piece.length()).mm();
+                    double high = (opened.turned() ? piece.length() : laid.width()).mm();
+                    areas.add(new Area(
+                            Becomes.PART,
+                            x,
+                            width - y - high,
+                            length,
+                            high,
+                            plan.task().panels().get(laid.panel()).name(),
+                            false,
+                            laid.panel(),
+                            laid.panel() + 1));
+                }
+            }
+        }
+        for (SheetPlan.Left left : opened.left()) {
+            areas.add(new Area(
+                    Becomes.OFFCUT,
+                    left.from().mm(),
+                    width - left.across().mm() - left.width().mm(),
+                    left.length().mm(),
+                    left.width().mm(),
+                    display.number(left.length(), Precision.LAYOUT) + " × "
+                            + display.number(left.width(), Precision.LAYOUT),
+                    false,
+                    -1,
+                    0));
+        }
+        return new BoardFigure(
+                bare.id(),
+                bare.name(),
+                bare.length(),
+                bare.width(),
+                bare.size(),
+                bare.runs(),
+                false,
+                says,
+                List.copyOf(areas),
+                bare.flaws());
     }
 
     /** The same to be drawn with dimensions and letters like any other figure. */

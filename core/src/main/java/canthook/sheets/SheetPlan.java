@@ -3,6 +3,7 @@ package canthook.sheets;
 import canthook.board.Blank;
 import canthook.length.Length;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Panels laid on sheets, cut in three stages: strips are ripped, strips crosscut to pieces, pieces trimmed to panels.
@@ -62,11 +63,18 @@ public record SheetPlan(SheetTask task, List<Opened> opened, List<Goal> goals) {
             return turned ? sheet.length() : sheet.width();
         }
 
+        private Stream<Laid> laid() {
+            return strips.stream().flatMap(s -> s.pieces().stream()).flatMap(p -> p.panels().stream());
+        }
+
+        /** How many panels it gives. */
         public int panels() {
-            return strips.stream()
-                    .flatMap(s -> s.pieces().stream())
-                    .mapToInt(p -> p.panels().size())
-                    .sum();
+            return (int) laid().count();
+        }
+
+        /** How many of one panel it gives. */
+        public int panels(int panel) {
+            return (int) laid().filter(l -> l.panel() == panel).count();
         }
     }
 
@@ -107,12 +115,7 @@ public record SheetPlan(SheetTask task, List<Opened> opened, List<Goal> goals) {
 
     /** How many of one panel are made. */
     public int made(int panel) {
-        return (int) opened.stream()
-                .flatMap(o -> o.strips().stream())
-                .flatMap(s -> s.pieces().stream())
-                .flatMap(p -> p.panels().stream())
-                .filter(l -> l.panel() == panel)
-                .count();
+        return opened.stream().mapToInt(o -> o.panels(panel)).sum();
     }
 
     public boolean isComplete() {

@@ -51,6 +51,11 @@ public record SheetTask(List<Panel> panels, List<Blank> sheets, Length kerf) {
             }
         }
 
+        /** The same, another number of them. */
+        public Panel times(int many) {
+            return new Panel(box, name, wood, along, across, thickness, many);
+        }
+
         /** Solid wood and faced plywood want their grain the way it was said; fibreboard has none. */
         public boolean grainBinds() {
             return grainBinds(wood);

@@ -55,6 +55,8 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         BLANK_TOO_NARROW,
         BATCH_INCOMPLETE,
         BATCH_NOT_PROVEN,
+        PANELS_INCOMPLETE,
+        PANELS_NOT_PROVEN,
         BLANKS_DIFFER_IN_MOISTURE,
         BLANK_TOO_WET,
         RIDGED_FLOOR,

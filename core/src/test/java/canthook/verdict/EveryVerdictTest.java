@@ -64,7 +64,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Every verdict there is can be raised, says where to look, and every fix offered with it silences it. */
 class EveryVerdictTest {
     private static final Set<Code> OF_MANY_BOARDS = EnumSet.of(
-            Code.BATCH_INCOMPLETE, Code.BATCH_NOT_PROVEN, Code.BLANKS_DIFFER_IN_MOISTURE, Code.BLANK_TOO_WET);
+            Code.BATCH_INCOMPLETE,
+            Code.BATCH_NOT_PROVEN,
+            Code.PANELS_INCOMPLETE,
+            Code.PANELS_NOT_PROVEN,
+            Code.BLANKS_DIFFER_IN_MOISTURE,
+            Code.BLANK_TOO_WET);
     private static final Set<Code> WANT_ANOTHER_BOARD = EnumSet.of(Code.BLANK_TOO_SHORT, Code.BLANK_TOO_NARROW);
 
     private record Case(BoxPlan plan, Shop shop) {
@@ -228,7 +233,12 @@ class EveryVerdictTest {
             case BLANK_TOO_SHORT -> of(open.with(new BoardAtHand(mm(600), mm(110), null, null, false)));
             case BLANK_TOO_NARROW -> of(open.with(new BoardAtHand(mm(1200), mm(80), null, null, false)));
             case ENDS_OF_ANOTHER_BOARD -> of(open.withEnds(new Stuff("maple-sugar", 0)));
-            case BATCH_INCOMPLETE, BATCH_NOT_PROVEN, BLANKS_DIFFER_IN_MOISTURE, BLANK_TOO_WET -> Optional.empty();
+            case BATCH_INCOMPLETE,
+                    BATCH_NOT_PROVEN,
+                    PANELS_INCOMPLETE,
+                    PANELS_NOT_PROVEN,
+                    BLANKS_DIFFER_IN_MOISTURE,
+                    BLANK_TOO_WET -> Optional.empty();
             case RIDGED_FLOOR -> of(open.with(choice.with(blade(Cutter.Tooth.ALTERNATE, null))));
             case REACH_SHORT ->
                 of(open.with(choice.with(blade(Cutter.Tooth.FLAT, mm(18))))

@@ -3,6 +3,8 @@ package canthook.server;
 import canthook.breakdown.BreakdownSolver;
 import canthook.breakdown.exact.ExactSolver;
 import canthook.server.storage.SayWhyItDidNotStart;
+import canthook.sheets.SheetSolver;
+import canthook.sheets.exact.ExactSheets;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -48,6 +50,12 @@ public class CantHook {
     @Lazy
     BreakdownSolver solver() {
         return new ExactSolver();
+    }
+
+    @Bean
+    @Lazy
+    SheetSolver sheetSolver() {
+        return new ExactSheets();
     }
 
     @Bean

@@ -33,17 +33,7 @@ public final class ExactSheets implements SheetSolver {
             for (int p = 0; p < task.panels().size(); p++) {
                 Panel panel = task.panels().get(p);
                 // the numbers of the panels stay as they are in the whole task
-                some.add(
-                        panels.contains(p)
-                                ? panel
-                                : new Panel(
-                                        panel.box(),
-                                        panel.name(),
-                                        panel.wood(),
-                                        panel.along(),
-                                        panel.across(),
-                                        panel.thickness(),
-                                        0));
+                some.add(panels.contains(p) ? panel : panel.times(0));
             }
             SheetSearch.Found found =
                     new SheetSearch(new Grounds(new SheetTask(some, task.sheets(), task.kerf())), hurry).all();

@@ -108,7 +108,8 @@ final class BlankCsv {
         return switch (text.toLowerCase(Locale.ROOT)) {
             case "yes", "true", "1" -> true;
             case "", "no", "false", "0" -> false;
-            default -> throw new Refused(column, column + " is yes or no; “" + CsvLines.shortened(text) + "” is neither.");
+            default ->
+                throw new Refused(column, column + " is yes or no; “" + CsvLines.shortened(text) + "” is neither.");
         };
     }
 
