@@ -51,6 +51,7 @@ function from(flaw: { at: number; x: number }) {
 /** What fits: of a spare, whose dashes say what it is, at least its letter. */
 function label(area: BoardFigure['areas'][number]) {
   const words = [area.label, ...(area.becomes === 'SPARE' ? [area.label.slice(-1)] : [])]
+  if (upright(area.height) < 15) return ''
   return words.find((w) => px(area.width) > w.length * 8 + 4) ?? ''
 }
 

@@ -5,6 +5,7 @@ import ChoiceField from '../bench/ChoiceField.vue'
 import GrooveFields from '../bench/GrooveFields.vue'
 import NothingYet from '../bench/NothingYet.vue'
 import NumberRow from '../bench/NumberRow.vue'
+import OutOfSheets from '../bench/OutOfSheets.vue'
 import PlainField from '../bench/PlainField.vue'
 import PanelFields from '../bench/PanelFields.vue'
 import PlanLength from '../bench/PlanLength.vue'
@@ -113,6 +114,7 @@ const follows = [
           id="bottom.engagement-slid"
           :label="rabbeted ? 'On its rabbet, driest day' : 'Held on the driest day'"
         />
+        <OutOfSheets />
       </template>
       <p v-else>No bottom.</p>
     </template>

@@ -6,6 +6,7 @@ import ChoiceField from '../bench/ChoiceField.vue'
 import GrooveFields from '../bench/GrooveFields.vue'
 import NothingYet from '../bench/NothingYet.vue'
 import NumberRow from '../bench/NumberRow.vue'
+import OutOfSheets from '../bench/OutOfSheets.vue'
 import PanelFields from '../bench/PanelFields.vue'
 import PlanLength from '../bench/PlanLength.vue'
 import SeasonFields from '../bench/SeasonFields.vue'
@@ -160,6 +161,7 @@ const told = computed(() =>
           :label="label || undefined"
           :strong="i < 2"
         />
+        <OutOfSheets />
       </template>
       <p v-else>No lid.</p>
     </template>

@@ -18,7 +18,10 @@ const area = ref<HTMLElement>()
 const { width } = useElementSize(area)
 /** Beside the drawing stands the order of cuts; on a narrow screen it stands below. */
 const room = computed(() => (width.value > 560 ? width.value - 250 : width.value))
-const opened = computed(() => sheets.answer?.sheets.filter((s) => s.cuts.length) ?? [])
+/** In the order they are used: scraps first. */
+const opened = computed(() =>
+  [...(sheets.answer?.sheets.filter((s) => s.cuts.length) ?? [])].sort((a, b) => Number(b.scrap) - Number(a.scrap))
+)
 const idle = computed(() => sheets.answer?.sheets.filter((s) => !s.cuts.length) ?? [])
 const longest = computed(() => Math.max(1, ...opened.value.map((s) => s.figure.length)))
 const scale = computed(() => Math.max(0.05, (room.value - 14) / longest.value))
@@ -133,7 +136,7 @@ async function buy() {
             <BoardDrawing :board="s.figure" :wood="s.wood" :scale="scale" :lit="lit" @point="lit = $event" />
             <ol class="cuts">
               <li v-if="s.across" class="across">Rips run across its length.</li>
-              <li v-for="(cut, i) in s.cuts" :key="i"><NumText :text="cut" /></li>
+              <li v-for="(cut, i) in s.cuts" :key="i">{{ cut }}</li>
             </ol>
           </div>
         </li>
@@ -240,7 +243,7 @@ progress {
 }
 .one {
   display: grid;
-  grid-template-columns: auto 1fr;
+  grid-template-columns: auto minmax(0, 1fr);
   gap: 0.9rem;
   align-items: start;
 }

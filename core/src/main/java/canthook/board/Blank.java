@@ -38,7 +38,7 @@ public record Blank(
         boolean snipe,
         String note,
         List<Defect> defects,
-        boolean scrap) {
+        Boolean scrap) {
     private static final int MOST_DEFECTS = 60;
 
     /** Which way the figure runs along the board, seen on its better face. */
@@ -105,6 +105,8 @@ public record Blank(
         note = OneLine.words("note", "The note", note, 300);
         defects = defects == null ? List.of() : List.copyOf(defects);
         checkDefects(length, width, defects);
+        // boards kept before there were scraps do not say
+        scrap = scrap != null && scrap;
     }
 
     /** One that is whole. */

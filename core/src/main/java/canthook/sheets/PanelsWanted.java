@@ -6,7 +6,9 @@ import canthook.panel.CutPiece;
 import canthook.planner.WorkedPlan;
 import canthook.sheets.SheetTask.Panel;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What a box and the other boxes of its batch want out of sheets and wide boards: bottoms, lids, slats, dividers, as they are
@@ -33,8 +35,9 @@ public record PanelsWanted(WorkedPlan box, int boxes, List<Other> others, List<P
         return panels;
     }
 
+    /** Equal pieces are one kind, called by what they have in common: “divider 1” and “divider 2” are dividers. */
     private static List<Panel> of(WorkedPlan box, int boxes) {
-        List<Panel> panels = new ArrayList<>();
+        Map<Panel, Integer> counts = new LinkedHashMap<>();
         for (CutPiece piece : box.pieces()) {
             Length along = piece.along().length();
             Length across = piece.across().length();
@@ -42,16 +45,19 @@ public record PanelsWanted(WorkedPlan box, int boxes, List<Other> others, List<P
                 // a panel that cannot be is told of at its own station
                 continue;
             }
-            panels.add(new Panel(
+            Panel panel = new Panel(
                     box.plan().name(),
-                    piece.name(),
+                    piece.name().replaceAll(" \\d+$", ""),
                     piece.wood(),
                     along,
                     across,
                     piece.thickness().length(),
-                    piece.count() * boxes));
+                    1);
+            counts.merge(panel, piece.count() * boxes, Integer::sum);
         }
-        return panels;
+        return counts.entrySet().stream()
+                .map(e -> e.getKey().times(e.getValue()))
+                .toList();
     }
 
     /** What is still to be cut; a panel that was cut to another size than it has now is wanted still. */

@@ -42,6 +42,7 @@ public record SheetRead(
     private static final Length BOUGHT_LENGTH = Length.mm(1220);
 
     private static final Length BOUGHT_WIDTH = Length.mm(610);
+    private static final Length LONGEST_BOARD = Length.mm(2400);
     private static final int MOST_BOUGHT = 4;
 
     /** So many more sheets. */
@@ -53,10 +54,10 @@ public record SheetRead(
         sheet.work(
                 "panels",
                 "n",
-                "Panels made",
+                "Panels made, of " + plan.task().wanted(),
                 Show.COUNT,
                 fixed(plan.made()),
-                "Counted in the plan; " + plan.task().wanted() + " are wanted.");
+                "Counted in the plan.");
         area(sheet, plan);
         left(sheet, plan);
         SheetsWanting wanting = plan.isComplete() ? null : wanting(plan, solver, hurry);
@@ -179,11 +180,11 @@ public record SheetRead(
                 + display.number(wanting.width(), Precision.LAYOUT) + " × "
                 + display.text(wanting.thickness(), Precision.LAYOUT);
         return wanting.sheets() == 1
-                ? " One more sheet of " + size + " would do."
-                : " " + wanting.sheets() + " more sheets of " + size + " would do.";
+                ? " One more of " + size + " would do."
+                : " " + wanting.sheets() + " more of " + size + " would do.";
     }
 
-    /** The fewest sheets as they are sold that give the rest; tried before it is told. */
+    /** The fewest sheets as they are sold, or boards, that give the rest; tried before it is told. */
     private static @Nullable SheetsWanting wanting(SheetPlan plan, SheetSolver solver, Hurry hurry) {
         SheetTask task = plan.task();
         List<Panel> missing = new ArrayList<>();
@@ -196,8 +197,18 @@ public record SheetRead(
         Panel first = missing.get(0);
         boolean oneStuff = missing.stream()
                 .allMatch(m -> m.wood().equals(first.wood()) && m.thickness().equals(first.thickness()));
-        if (!oneStuff || !first.wood().isSheet()) {
+        if (!oneStuff) {
             return null;
+        }
+        Length length = BOUGHT_LENGTH;
+        Length width = BOUGHT_WIDTH;
+        if (!first.wood().isSheet()) {
+            // a board as wide as the widest and as long as all of them in a row, or as long as boards are
+            width = missing.stream().map(Panel::across).reduce(Length.ZERO, Length::longer);
+            Length row = missing.stream()
+                    .map(m -> m.along().plus(task.kerf()).times((long) m.count()))
+                    .reduce(Length.ZERO, Length::plus);
+            length = Length.shorter(LONGEST_BOARD, row);
         }
         for (int n = 1; n <= MOST_BOUGHT; n++) {
             List<Blank> bought = new ArrayList<>();
@@ -205,8 +216,8 @@ public record SheetRead(
                 bought.add(new Blank(
                         "bought-" + i,
                         "bought",
-                        BOUGHT_LENGTH,
-                        BOUGHT_WIDTH,
+                        length,
+                        width,
                         first.thickness(),
                         first.wood().id(),
                         0,

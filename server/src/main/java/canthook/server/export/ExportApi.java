@@ -8,6 +8,7 @@ import canthook.server.box.Shelf;
 import canthook.server.box.Shelf.KeptBox;
 import canthook.server.breakdown.CutPlans;
 import canthook.server.rack.ShopFloor;
+import canthook.server.sheets.Sheets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -39,12 +40,14 @@ public class ExportApi {
     private final Shelf shelf;
     private final ShopFloor floor;
     private final CutPlans plans;
+    private final Sheets sheets;
     private final Clock clock;
 
-    ExportApi(Shelf shelf, ShopFloor floor, CutPlans plans, Clock clock) {
+    ExportApi(Shelf shelf, ShopFloor floor, CutPlans plans, Sheets sheets, Clock clock) {
         this.shelf = shelf;
         this.floor = floor;
         this.plans = plans;
+        this.sheets = sheets;
         this.clock = clock;
     }
 
@@ -142,7 +145,8 @@ public class ExportApi {
                 box.revision(),
                 LocalDate.now(clock),
                 address,
-                () -> plans.shown(id, box.plan()));
+                () -> plans.shown(id, box.plan()),
+                () -> sheets.shown(id, box.plan()));
     }
 
     /** Shown by the browser, from where it is printed. */

@@ -4,10 +4,15 @@ import canthook.figure.BottomFigures;
 import canthook.figure.Figure;
 import canthook.figure.LidFigures;
 import canthook.figure.PanelFigures;
+import canthook.length.LengthDisplay;
 import canthook.planner.WorkedPlan;
 import canthook.saw.Jobs;
 import canthook.saw.SheetWords;
 import canthook.server.export.Lettering.Face;
+import canthook.server.sheets.SheetAnswer;
+import canthook.server.sheets.SheetAnswer.DoneView;
+import canthook.server.sheets.SheetAnswer.PanelView;
+import canthook.server.sheets.SheetAnswer.SheetView;
 import java.io.IOException;
 import java.util.List;
 
@@ -15,7 +20,8 @@ import java.util.List;
 final class PanelSheet {
     private PanelSheet() {}
 
-    static void fill(Sheet sheet, WorkedPlan worked) throws IOException {
+    /** @param cut how the panels lie on the sheets of the rack */
+    static void fill(Sheet sheet, WorkedPlan worked, SheetAnswer cut) throws IOException {
         SheetWords words = SheetWords.of(worked);
         List<SheetWords.Panel> panels = words.panels();
         if (panels.isEmpty() && words.loose().isEmpty()) {
@@ -28,6 +34,41 @@ final class PanelSheet {
         }
         loose(sheet, words.loose("lid"), LidFigures.onPaper(worked));
         steps(sheet, worked);
+        sheets(sheet, cut, worked.plan().display());
+    }
+
+    /** Each sheet that is cut, with its settings to tick; those that were cut already as they were. */
+    private static void sheets(Sheet sheet, SheetAnswer cut, LengthDisplay display) throws IOException {
+        List<SheetView> opened =
+                cut.sheets().stream().filter(s -> !s.cuts().isEmpty()).toList();
+        if (opened.isEmpty() && cut.done().isEmpty()) {
+            return;
+        }
+        sheet.heading("Out of the sheets on the rack");
+        for (DoneView done : cut.done()) {
+            sheet.written(done.name() + ", cut on " + done.on() + ": " + String.join("; ", done.panels()) + ".", 9.5);
+        }
+        for (PanelView panel : cut.panels()) {
+            int missing = panel.wanted() - panel.cut() - panel.laid();
+            if (missing > 0) {
+                sheet.written(
+                        missing + " × " + panel.name() + " of " + panel.size() + " is not to be had of them.", 9.5);
+            }
+        }
+        double longest =
+                opened.stream().mapToDouble(s -> s.figure().length()).max().orElse(1);
+        for (SheetView one : opened) {
+            double wide = sheet.wide() * one.figure().length() / longest;
+            double high = wide * one.figure().width() / one.figure().length();
+            sheet.room(high + 14 + 6.0 * one.cuts().size());
+            sheet.written(
+                    one.figure().name() + ", " + one.figure().size() + (one.across() ? ": rips run across it" : ""),
+                    10);
+            sheet.down(sheet.page().figure(one.figure().drawn(display), Sheet.EDGE, sheet.y(), wide, high) + 3);
+            for (String setting : one.cuts()) {
+                sheet.toTick(setting, 9.5);
+            }
+        }
     }
 
     /** What is no panel in a groove all round: each piece as it is cut, and the drawings of them all. */

@@ -6,6 +6,7 @@ import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
 import canthook.saw.SheetWords;
 import canthook.server.breakdown.BreakdownAnswer;
+import canthook.server.sheets.SheetAnswer;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -29,6 +30,7 @@ enum Printed {
     /**
      * One of the box as it is kept.
      *
+     * @param sheets how its panels lie on the sheets of the rack, sought when it is wanted
      * @param batch the plan by which its batch is cut, sought when it is wanted; null when there is none in time
      */
     record Of(
@@ -36,7 +38,8 @@ enum Printed {
             long revision,
             LocalDate day,
             String address,
-            Supplier<@Nullable BreakdownAnswer> batch) {}
+            Supplier<@Nullable BreakdownAnswer> batch,
+            Supplier<SheetAnswer> sheets) {}
 
     private final String title;
     private final String about;
@@ -86,7 +89,13 @@ enum Printed {
                         name + ": board",
                         (sheet, worked) ->
                                 BlankSheet.fill(sheet, worked, box.batch().get()));
-            case PANEL_SHEET -> sheet(box, paper, name + ": panels", PanelSheet::fill);
+            case PANEL_SHEET ->
+                sheet(
+                        box,
+                        paper,
+                        name + ": panels",
+                        (sheet, worked) ->
+                                PanelSheet.fill(sheet, worked, box.sheets().get()));
         };
     }
 

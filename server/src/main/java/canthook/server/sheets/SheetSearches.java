@@ -20,7 +20,7 @@ import org.springframework.stereotype.Service;
  */
 @Service
 class SheetSearches {
-    private static final long MOST_NANOS = 9_000_000_000L;
+    static final long MOST_NANOS = 9_000_000_000L;
     private static final int REMEMBERED = 60;
 
     private final SheetSolver solver;
@@ -37,7 +37,8 @@ class SheetSearches {
     /** A plan and what is to be read of it. */
     record Found(SheetPlan plan, SheetRead read) {}
 
-    Found seek(String asker, SheetTask task, LengthDisplay display) {
+    /** @param nanos it may take; what was sought in less than the most is not remembered */
+    Found seek(String asker, SheetTask task, LengthDisplay display, long nanos) {
         long mine;
         synchronized (newest) {
             mine = ++count;
@@ -46,10 +47,10 @@ class SheetSearches {
         SheetPlan known = found.getIfPresent(task);
         turn.lock();
         try {
-            long until = System.nanoTime() + MOST_NANOS;
+            long until = System.nanoTime() + nanos;
             Hurry hurry = () -> System.nanoTime() > until || isOld(asker, mine);
             SheetPlan plan = known == null ? solver.solve(task, hurry) : known;
-            if (known == null && !isOld(asker, mine)) {
+            if (known == null && !isOld(asker, mine) && (nanos == MOST_NANOS || System.nanoTime() < until)) {
                 found.put(task, plan);
             }
             return new Found(plan, SheetRead.of(plan, display, solver, hurry));

@@ -35,6 +35,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Panels of a box, out of what lies on the rack. A sheet that is cut leaves the rack, its scraps lie there instead. */
 @Service
 public class Sheets {
+    private static final long FOR_PAPER_NANOS = 2_500_000_000L;
+
     private final CutSheetMapper rows;
     private final SheetSearches searches;
     private final Rack rack;
@@ -67,12 +69,20 @@ public class Sheets {
      * @throws Refused when the batch is too much, or another box of it is not known
      */
     public SheetAnswer seek(@Nullable String box, BoxPlan plan) {
-        Sought sought = sought(box, plan);
+        return answer(sought(box, plan, SheetSearches.MOST_NANOS), plan);
+    }
+
+    private static SheetAnswer answer(Sought sought, BoxPlan plan) {
         return SheetAnswer.of(
                 sought.wanted(), sought.found().plan(), sought.found().read(), sought.done(), plan.display());
     }
 
-    private Sought sought(@Nullable String box, BoxPlan plan) {
+    /** How a box's panels are cut, for its papers: as it was found before, or as is found in little time. */
+    public SheetAnswer shown(String box, BoxPlan plan) {
+        return answer(sought(box, plan, FOR_PAPER_NANOS), plan);
+    }
+
+    private Sought sought(@Nullable String box, BoxPlan plan, long nanos) {
         List<CutSheet> done = box == null ? List.of() : done(box);
         List<canthook.wood.Wood> own =
                 rack.all(Rack.Kind.WOOD).stream().map(Kept::item).toList();
@@ -88,7 +98,7 @@ public class Sheets {
                 others(batch),
                 came);
         SheetTask task = wanted.task(rack.blanks(), batch == null ? List.of() : batch.blanks());
-        return new Sought(wanted, done, searches.seek(box == null ? "" : box, task, plan.display()));
+        return new Sought(wanted, done, searches.seek(nanos + " " + box, task, plan.display(), nanos));
     }
 
     private List<Other> others(@Nullable BatchWish batch) {
@@ -115,7 +125,7 @@ public class Sheets {
 
     /** The sheet as the box's plan cuts it now; sought before anything is written, for that may take a while. */
     Cutting cutting(String box, String sheet) {
-        Sought sought = sought(box, shelf.get(box).plan());
+        Sought sought = sought(box, shelf.get(box).plan(), SheetSearches.MOST_NANOS);
         Opened opened = sought.found().plan().opened().stream()
                 .filter(o -> o.sheet().id().equals(sheet))
                 .findFirst()
