@@ -29,7 +29,10 @@ function season(value: number | number[]) {
       </p>
     </div>
   </div>
-  <EditableFigure v-if="figure('grooves')" :figure="figure('grooves')!" class="grooves" />
+  <div class="lower" :class="{ two: figure('pull') }">
+    <EditableFigure v-if="figure('grooves')" :figure="figure('grooves')!" />
+    <EditableFigure v-if="figure('pull')" :figure="figure('pull')!" />
+  </div>
   <div class="season">
     <span>driest</span>
     <Slider
@@ -57,8 +60,15 @@ function season(value: number | number[]) {
   grid-template-columns: 1.25fr 1fr;
   gap: 0.8rem;
 }
-.grooves {
+.lower {
   flex: 1.25;
+  min-height: 0;
+  display: grid;
+  grid-template-rows: minmax(0, 1fr);
+}
+.lower.two {
+  grid-template-columns: 1fr 1.1fr;
+  gap: 0.8rem;
 }
 .season {
   display: grid;
@@ -85,7 +95,7 @@ function season(value: number | number[]) {
   .map {
     grid-template-rows: 190px auto;
   }
-  .grooves {
+  .lower {
     flex: none;
     height: 260px;
   }

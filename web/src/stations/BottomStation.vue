@@ -63,6 +63,11 @@ const follows = [
   'gap',
   'engagement-centred',
   'tongue',
+  'shoulder-lower',
+  'shoulder-across',
+  'shoulder-along',
+  'body-across',
+  'covering',
   'stop-at',
   'stop-at-ends',
   'block-sides',
@@ -150,7 +155,19 @@ const follows = [
         />
         <TheRest>
           <GrooveFields v-if="captured || slats" of="bottom" />
-          <template v-else-if="rabbeted">
+          <template v-if="captured">
+            <ChoiceField
+              label="It lies"
+              :value="captured.lies ?? 'ON_GROOVE'"
+              :choices="[
+                { value: 'ON_GROOVE', label: 'on its groove' },
+                { value: 'FLUSH', label: 'flush with the bottom edge' }
+              ]"
+              @choose="bench.set('bottom.lies', $event)"
+            />
+            <PlanLength label="Paper, lining or finish" field="bottom.covering" house="0" fine />
+          </template>
+          <template v-if="rabbeted">
             <PlanLength label="Rabbet, into the walls" field="bottom.rabbet" />
             <PlanLength label="Radius the cutter leaves" field="bottom.radius" />
           </template>

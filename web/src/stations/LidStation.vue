@@ -117,6 +117,12 @@ const follows = [
   .concat(
     [
       'tongue',
+      'tongue-away',
+      'notch-in',
+      'notch-across',
+      'pin-at',
+      'pin-closed',
+      'opens',
       'over-groove',
       'stop-at',
       'stop-at-ends',
@@ -219,6 +225,12 @@ const told = computed(() =>
           <GrooveFields of="lid" />
           <PlanLength label="Running clearance" field="lid.running" house="lid.running" fine />
           <PlanLength label="Clearance in height" field="lid.vertical" house="lid.vertical" fine />
+        </TheRest>
+        <TheRest v-if="sliding" title="Pulled and stopped">
+          <PlanLength label="Overhang past the front" field="lid.pull.overhang" house="0" />
+          <PlanLength label="Finger notch, across" field="lid.pull.notch" house="none" />
+          <PlanLength label="Stop: left in the grooves" field="lid.pull.stop" house="no pin" />
+          <PlanLength label="Stop pin, diameter" field="lid.pull.pin" house="3" fine />
         </TheRest>
         <TheRest v-if="sawn" title="How it is sawn">
           <PlanLength label="Kerf of the saw" field="lid.kerf" house="lid.kerf" fine />

@@ -20,7 +20,9 @@ const { width } = useElementSize(area)
 const room = computed(() => (width.value > 560 ? width.value - 250 : width.value))
 /** In the order they are used: scraps first. */
 const opened = computed(() =>
-  [...(sheets.answer?.sheets.filter((s) => s.cuts.length) ?? [])].sort((a, b) => Number(b.scrap) - Number(a.scrap))
+  [...(sheets.answer?.sheets.filter((s) => s.cuts.length) ?? [])].sort(
+    (a, b) => Number(b.scrap) - Number(a.scrap)
+  )
 )
 const idle = computed(() => sheets.answer?.sheets.filter((s) => !s.cuts.length) ?? [])
 const longest = computed(() => Math.max(1, ...opened.value.map((s) => s.figure.length)))

@@ -12,6 +12,7 @@ import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.plan.Assumed;
 import canthook.plan.BoardAtHand;
+import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
 import canthook.plan.FingerChoice.Leftover;
@@ -164,8 +165,33 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
             case 1 -> Bottoms.applied(other);
             case 2 -> Bottoms.slats(other, box, HouseRules.DEFAULT);
             case 3 -> Bottoms.none(other);
-            default -> other;
+            default -> hung(other, new Random(seed * 32_452_843));
         };
+    }
+
+    /** Some captured bottoms hang flush, some are covered with paper. */
+    private static BoxPlan hung(BoxPlan plan, Random random) {
+        int which = random.nextInt(4);
+        return plan.bottom()
+                .fold(new Bottom.Kinds<>(
+                        none -> plan,
+                        captured -> which > 1
+                                ? plan
+                                : plan.with(new Bottom.Captured(
+                                        captured.stuff(),
+                                        which == 0
+                                                ? captured.groove().top().plus(mm(random.nextInt(3)))
+                                                : captured.thickness(),
+                                        captured.groove(),
+                                        captured.grain(),
+                                        captured.pinned(),
+                                        captured.gap(),
+                                        captured.endFit(),
+                                        which == 0 ? Bottom.Lies.FLUSH : Bottom.Lies.ON_GROOVE,
+                                        random.nextBoolean() ? mm(0.4) : null)),
+                        rabbeted -> plan,
+                        applied -> plan,
+                        slats -> plan));
     }
 
     private static List<Fitting> fittings(Random random, SizedBox box, double height) {

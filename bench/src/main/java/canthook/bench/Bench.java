@@ -32,6 +32,9 @@ public final class Bench {
         if (only.isEmpty() || only.contains("--breakdown-only")) {
             Breakdowns.measure();
         }
+        if (only.isEmpty() || only.contains("--sheets-only")) {
+            Sheets.measure();
+        }
         if (only.isEmpty() || only.contains("--start-only")) {
             Starting.once("run");
             say(

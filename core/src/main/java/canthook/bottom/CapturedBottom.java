@@ -14,7 +14,9 @@ import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
 import canthook.panel.PanelWidth;
 import canthook.panel.Step;
+import canthook.plan.Bottom;
 import canthook.plan.Bottom.Captured;
+import canthook.plan.Bottom.Lies;
 import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.plan.Part;
@@ -30,6 +32,7 @@ import canthook.walls.Asks;
 import canthook.walls.GrooveAsked;
 import canthook.walls.WallDemands;
 import canthook.working.Show;
+import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
@@ -41,7 +44,7 @@ import java.util.Optional;
  * A bottom captured in a groove before glue-up: see {@link CapturedPanel}.
  *
  * <pre>
- * asks of the walls: a groove in all four; things stand at its lower edge + the panel
+ * asks of the walls: a groove in all four; things stand at its lower edge + the panel, flush below at the panel's thickness
  * </pre>
  *
  * @param held the panel in its groove
@@ -66,9 +69,17 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                 "F",
                 "Top of the bottom panel",
                 Show.LAYOUT,
-                groove.offset().plus(groove.panel()),
-                "The groove's lower edge, and the panel that lies on it.");
+                top(bottom, groove),
+                bottom.lies() == Lies.FLUSH
+                        ? "It hangs down to the walls' bottom edge: its thickness."
+                        : "The groove's lower edge, and the panel that lies on it.");
         return new Asks(List.of(groove), floor, null, "", null, null, null, sheet.numbers());
+    }
+
+    private static Term top(Captured bottom, GrooveAsked groove) {
+        return bottom.lies() == Lies.FLUSH
+                ? groove.panel().times(1)
+                : groove.offset().plus(groove.panel());
     }
 
     static CapturedBottom of(
@@ -85,6 +96,15 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
         Worked gap = choice.gap() == null
                 ? null
                 : sheet.decided("gap", "gap", "Gap at the wettest, total", Show.FIT, choice.gap(), "bottom.gap");
+        Worked covering = choice.covering() == null
+                ? null
+                : sheet.decided(
+                        "covering",
+                        "cv",
+                        "Paper, lining or finish, both faces",
+                        Show.FIT,
+                        choice.covering(),
+                        "bottom.covering");
         CapturedPanel panel = CapturedPanel.of(
                 sheet,
                 groove,
@@ -93,6 +113,8 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                 choice.pinned(),
                 gap,
                 choice.endFit(),
+                covering,
+                choice.lies() == Lies.FLUSH,
                 box,
                 ladder.joint().layout(),
                 year,
@@ -102,8 +124,12 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                 "Hᵢ",
                 "Inside height above the bottom",
                 Show.LAYOUT,
-                ladder.wall().minus(groove.offset()).minus(thickness),
-                "The wall, less the groove's lower edge, less the panel standing on it.");
+                choice.lies() == Lies.FLUSH
+                        ? ladder.wall().minus(thickness)
+                        : ladder.wall().minus(groove.offset()).minus(thickness),
+                choice.lies() == Lies.FLUSH
+                        ? "The wall, less the panel that hangs level with its bottom edge."
+                        : "The wall, less the groove's lower edge, less the panel standing on it.");
         Verdicts verdicts = new Verdicts("bottom");
         judge(choice, plan, box, rules, ladder, groove, panel.held().across(), panel.stops(), verdicts);
         return new CapturedBottom(panel.held(), inside, sheet.numbers(), verdicts.all());
@@ -162,13 +188,21 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                     judge.intoOneSection(layout));
         }
         judge.wallLeft(stops);
+        Length covered = choice.covering() == null
+                ? choice.thickness()
+                : choice.thickness().plus(choice.covering());
+        if (choice.lies() == Lies.FLUSH) {
+            flush(choice, plan, asked, verdicts);
+        }
         judge.thickness(
-                choice.thickness(),
+                covered,
                 groove.width(),
-                "The panel is thicker than its groove: rabbet its edge, below or above, to the tongue given.",
-                "The panel is " + plan.display().text(groove.width().minus(choice.thickness()), Precision.FIT)
+                choice.lies() == Lies.FLUSH
+                        ? "Rabbet its edges below and above to the tongue given; the lower shoulder brings it flush."
+                        : "The panel is thicker than its groove: rabbet its edge, below or above, to the tongue given.",
+                "The panel is " + plan.display().text(groove.width().minus(covered), Precision.FIT)
                         + " thinner than its groove and will rattle.",
-                choice.thickness().isOver(groove.width()) ? "bottom.tongue" : "bottom.thickness");
+                covered.isOver(groove.width()) ? "bottom.tongue" : "bottom.thickness");
         if (!across.cut().length().isPositive()) {
             verdicts.stop(
                     Code.PANEL_TOO_SMALL,
@@ -177,6 +211,33 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
             return;
         }
         judge.engagement(across, choice.pinned(), "panel", remedies(choice, plan));
+    }
+
+    /** It must be thick enough to reach from the bottom edge up through its groove. */
+    private static void flush(Captured choice, BoxPlan plan, GrooveAsked asked, Verdicts verdicts) {
+        Groove groove = asked.groove();
+        Length wanted = groove.top();
+        if (!choice.thickness().isUnder(wanted)) {
+            return;
+        }
+        LengthDisplay display = plan.display();
+        List<Fix> fixes = new ArrayList<>();
+        Length lower = choice.thickness().minus(groove.width());
+        if (lower.isPositive()) {
+            fixes.add(new Fix(
+                    "Lower its groove to " + display.text(lower, Precision.LAYOUT),
+                    plan.with(choice.withGroove(groove.withOffset(lower)))));
+        }
+        fixes.add(new Fix(
+                "Take it " + display.text(wanted, Precision.LAYOUT) + " thick",
+                plan.with(choice.withThickness(wanted))));
+        fixes.add(new Fix("Let it lie on its groove", plan.with(choice.with(Lies.ON_GROOVE))));
+        verdicts.stop(
+                Code.PANEL_NOT_FLUSH,
+                "bottom.thickness",
+                "To hang flush from its groove the panel must be " + display.text(wanted, Precision.LAYOUT)
+                        + " thick: the groove's height above the edge, and its width.",
+                fixes.toArray(new Fix[0]));
     }
 
     @Override
@@ -196,7 +257,22 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
 
     @Override
     public List<Step> steps(LengthDisplay display) {
-        return List.of();
+        HeldPanel.Shoulders shoulders = held.shoulders();
+        return shoulders == null
+                ? List.of()
+                : List.of(new Step(
+                        Step.When.BEFORE_GLUE,
+                        "Rabbet the bottom's lower edges " + shoulders.lower().text(display) + " deep, "
+                                + shoulders.across().text(display) + " wide along the grain and "
+                                + shoulders.along().text(display) + " at its ends; its upper edges to a tongue of "
+                                + held.tongue().text(display) + ".",
+                        shoulders.lower().id()));
+    }
+
+    /** Two boards side by side, each pinned at its middle: each moves half as far, and a lap hides the gap. */
+    private static Bottom narrower(Captured was) {
+        return new Bottom.Slats(
+                was.stuff(), was.thickness(), was.groove(), was.grain(), 2, false, true, true, was.gap(), was.endFit());
     }
 
     /** Beside a deeper groove: pinned at its centre, a board that moves less. */
@@ -212,6 +288,7 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                         plan.with(choice.withStuff(choice.stuff().withRingAngle(90)))));
             }
             fixes.add(new Fix("Take plywood", plan.with(choice.withStuff(new Stuff("sheet-plywood", 0)))));
+            fixes.add(new Fix("Take two narrower boards, lapped", plan.with(narrower(choice))));
         }
         return fixes;
     }

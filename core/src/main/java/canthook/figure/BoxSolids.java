@@ -128,7 +128,7 @@ final class BoxSolids {
     /** A panel in grooves: as much of it as can be seen between the walls, or all of it where they are pulled apart. */
     private void held(HeldPanel panel, String stuff, double dz) {
         double wide = panel.on(day, worked.year()).width().length().mm();
-        double z = panel.groove().groove().offset().mm();
+        double z = panel.low();
         add(panel(
                         stuff,
                         lengthwise(panel.across()),
@@ -227,12 +227,13 @@ final class BoxSolids {
         double wide = Math.min(
                 lid.held().on(day, worked.year()).width().length().mm(),
                 state == State.APART ? Double.MAX_VALUE : width - 2 * side);
+        double out = lid.overhangMm();
         double from = bothEnds
-                ? 0
+                ? -out
                 : state == State.APART
                         ? end - lid.held().groove().groove().depth().mm()
                         : end;
-        Solid panel = Solid.of("lid", 0, from, length, (width - wide) / 2, (width + wide) / 2, z, z + thick);
+        Solid panel = Solid.of("lid", 0, from, length + out, (width - wide) / 2, (width + wide) / 2, z, z + thick);
         add(panel.moved(state == State.OPEN ? 0.55 * length : 0, 0, state == State.APART ? apart + wall - z : 0));
     }
 

@@ -7,12 +7,17 @@ import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.lid.ButtHinges;
 import canthook.lid.LidOnTop;
+import canthook.lid.PulledLid;
 import canthook.lid.SawnOffLid;
+import canthook.lid.SlidingLid;
 import canthook.lid.WorkedLid;
 import canthook.panel.CutPiece;
 import canthook.plan.Part;
 import canthook.plan.PartEnd;
+import canthook.plan.Pull;
 import canthook.planner.WorkedPlan;
+import canthook.working.Worked;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Lids: a sliding one in its grooves, the two halves of a box that is sawn open, a panel that lies on the walls. */
@@ -27,12 +32,70 @@ public final class LidFigures {
         return worked.lid()
                 .fold(new WorkedLid.Kinds<>(
                         none -> List.of(),
-                        sliding -> PanelFigures.all(worked, "lid", day),
+                        sliding -> sliding(worked, sliding, day),
                         sawn -> List.of(
                                 halves(worked, sawn),
                                 PanelFigures.grooves(worked, sawn.held(), day),
                                 PanelFigures.ends(worked, sawn.held().run())),
                         onTop -> List.of(section(worked, onTop, day), edge(worked, onTop, day), flat(worked, onTop))));
+    }
+
+    private static List<Figure> sliding(WorkedPlan worked, SlidingLid lid, double day) {
+        List<Figure> figures = new ArrayList<>(PanelFigures.all(worked, "lid", day));
+        if (!lid.choice().pull().equals(Pull.NONE)) {
+            figures.add(pulled(worked, lid));
+        }
+        return figures;
+    }
+
+    /** A sliding lid from above, its front end to the right: what is cut away of its tongue, the notch, the pin under it. */
+    static Figure pulled(WorkedPlan worked, SlidingLid lid) {
+        Drawing d = new Drawing(
+                "lid-pull",
+                "The lid from above, its front to the right",
+                worked.plan().display());
+        PulledLid pulled = lid.pulled();
+        double along = lid.held().along().length().mm();
+        double across = lid.held().across().cut().length().mm();
+        double depth = lid.held().groove().groove().depth().mm();
+        d.rect("lid", 0, 0, along, across, "lid");
+        d.line("break", 0, depth, along, depth);
+        d.line("break", 0, across - depth, along, across - depth);
+        Worked away = pulled.tongueAway();
+        if (away != null) {
+            double o = away.length().mm();
+            boolean bothEnds =
+                    worked.walls().low() != null && worked.walls().low().everyCorner();
+            for (double x : bothEnds ? new double[] {0, along - o} : new double[] {along - o}) {
+                d.rect("waste", x, 0, o, depth);
+                d.rect("waste", x, across - depth, o, depth);
+            }
+            d.across(along - o, along, 0, Side.ABOVE, 0, away);
+        }
+        Worked notch = pulled.notchIn();
+        if (notch != null) {
+            double in = notch.length().mm();
+            round(d, "groove", along - in, across / 2, in / 2);
+            d.across(along - in, along, across, Side.BELOW, 0, notch);
+        }
+        Worked pin = pulled.pinAt();
+        if (pin != null) {
+            double r = lid.choice().pull().pinOrUsual().mm() / 2;
+            round(d, "waste", pin.length().mm(), across / 2, Math.max(r, along / 120));
+            d.across(0, pin.length().mm(), across, Side.BELOW, 0, pin);
+        }
+        d.across(0, along, across, Side.BELOW, 1, lid.held().along());
+        return d.done();
+    }
+
+    private static void round(Drawing d, String role, double x, double y, double r) {
+        int corners = 20;
+        double[] points = new double[2 * corners];
+        for (int i = 0; i < corners; i++) {
+            points[2 * i] = x + r * Math.cos(2 * Math.PI * i / corners);
+            points[2 * i + 1] = y + r * Math.sin(2 * Math.PI * i / corners);
+        }
+        d.shape(role, null, points);
     }
 
     /** On paper, beside the panel in its groove: the two halves; or a lid that lies on top, flat and in section on the driest day. */

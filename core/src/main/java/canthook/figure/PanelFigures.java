@@ -54,7 +54,18 @@ public final class PanelFigures {
         double edge = Math.min(panel, groove.width().mm());
         String role = role(held);
         d.rect(role, left, lower - edge, width, edge, role);
-        if (panel > edge) {
+        if (held.shoulders() != null) {
+            double in = held.shoulders().across().length().mm();
+            double body = Math.max(0, width - 2 * in);
+            d.rect(
+                    role,
+                    left + in,
+                    height - panel,
+                    body,
+                    Math.max(0, panel - groove.offset().mm() - edge),
+                    role);
+            d.rect(role, left + in, lower, body, groove.offset().mm(), role);
+        } else if (panel > edge) {
             double clear = depth + Math.max(0, groove.width().mm() - edge);
             d.rect(role, left + clear, lower - panel, Math.max(0, width - 2 * clear), panel - edge, role);
         }

@@ -139,6 +139,8 @@ public record SawnOffLid(
                 false,
                 null,
                 null,
+                null,
+                false,
                 box,
                 ladder.joint().layout(),
                 year,

@@ -1,5 +1,7 @@
 package canthook.lid;
 
+import static canthook.working.Term.fixed;
+
 import canthook.bottom.WorkedBottom;
 import canthook.fingers.Ladder;
 import canthook.fingers.Layout;
@@ -33,12 +35,14 @@ import canthook.walls.GrooveAsked;
 import canthook.walls.LowWalls;
 import canthook.walls.WallDemands;
 import canthook.working.Show;
+import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A lid that slides in grooves of the sides and the back, over a front lowered to the lid line; with both ends lowered it slides
@@ -54,13 +58,17 @@ import java.util.Set;
  *
  * The lid line wants to be a section boundary, so that the joint at the lowered front ends with a whole section.
  *
+ * @param choice as the maker decided it
  * @param held the panel in its grooves
+ * @param pulled what stands out, where a finger takes it, where a pin stops it
  * @param lidLine where the lowered front ends
  * @param off how far the lid line lies above the nearest section boundary; negative below
  * @param over wood left over the groove
  */
 public record SlidingLid(
+        Sliding choice,
         HeldPanel held,
+        PulledLid pulled,
         Worked lidLine,
         Worked off,
         Worked over,
@@ -138,7 +146,10 @@ public record SlidingLid(
                 groove.depth(),
                 running,
                 rules);
-        Worked along = along(sheet, box, groove, low, rules);
+        Worked overhang = PulledLid.overhang(sheet, choice.pull());
+        Worked along = along(sheet, box, groove, low, overhang, rules);
+        PulledLid pulled =
+                PulledLid.of(sheet, choice.pull(), overhang, across.cut(), along, groove, box, low.everyCorner());
         Worked vertical = walls.numbers().stream()
                 .filter(n -> n.id().equals("lid.vertical"))
                 .findFirst()
@@ -193,35 +204,52 @@ public record SlidingLid(
         GrooveEnds.Stops stops = GrooveEnds.stops(sheet, box, groove);
         Layout layout = ladder.joint().layout();
         HeldPanel held = new HeldPanel(
-                "lid", groove, across, along, tongue, false, GrooveEnds.of(layout, groove, stops, Optional.of(low)));
+                "lid",
+                groove,
+                across,
+                along,
+                tongue,
+                false,
+                GrooveEnds.of(layout, groove, stops, Optional.of(low)),
+                null);
         Verdicts verdicts = new Verdicts("lid");
-        SlidingLid lid = new SlidingLid(held, line, off, over, inside, List.of(), List.of());
-        lid.judge(choice, plan, walls, box, ladder, room, vertical, rules, verdicts);
-        return new SlidingLid(held, line, off, over, inside, sheet.numbers(), verdicts.all());
+        SlidingLid lid = new SlidingLid(choice, held, pulled, line, off, over, inside, List.of(), List.of());
+        pulled.judge(choice, plan, box, verdicts);
+        lid.judge(plan, walls, box, ladder, room, vertical, rules, verdicts);
+        return new SlidingLid(choice, held, pulled, line, off, over, inside, sheet.numbers(), verdicts.all());
     }
 
-    private static Worked along(Worksheet sheet, SizedBox box, GrooveAsked groove, LowWalls low, HouseRules rules) {
+    private static Worked along(
+            Worksheet sheet,
+            SizedBox box,
+            GrooveAsked groove,
+            LowWalls low,
+            @Nullable Worked overhang,
+            HouseRules rules) {
         if (low.everyCorner()) {
             return sheet.work(
                     "along",
                     "Ll",
                     "Cut it along the slide at",
                     Show.FIT,
-                    box.outsideLength().times(1),
-                    "From outside to outside over both lowered ends.");
+                    overhang == null
+                            ? box.outsideLength().times(1)
+                            : box.outsideLength().plus(fixed(2).times(overhang)),
+                    "From outside to outside over both lowered ends, and what it overhangs.");
         }
         Worked endFit = sheet.ruled(
                 "end-fit", "ef", "End fit", Show.FIT, rules.endFit(), HouseRule.END_FIT.reason(), null, "rules");
+        Term room = box.insideLength()
+                .plus(groove.depth())
+                .plus(box.finalEndThickness())
+                .minus(endFit);
         return sheet.work(
                 "along",
                 "Ll",
                 "Cut it along the slide at",
                 Show.FIT,
-                box.insideLength()
-                        .plus(groove.depth())
-                        .plus(box.finalEndThickness())
-                        .minus(endFit),
-                "From the floor of the back's groove to the outside of the lowered front, less the end fit.");
+                overhang == null ? room : room.plus(overhang),
+                "From the floor of the back's groove to the outside of the lowered front, less the end fit, and what it overhangs.");
     }
 
     /** True when the lid line is a section boundary, to a twentieth of a millimetre. */
@@ -246,7 +274,13 @@ public record SlidingLid(
 
     @Override
     public List<Step> steps(LengthDisplay display) {
-        return List.of();
+        return pulled.steps(choice.pull(), display);
+    }
+
+    /** How far it stands out past each lowered end, mm. */
+    public double overhangMm() {
+        Worked overhang = pulled.overhang();
+        return overhang == null ? 0 : overhang.length().mm();
     }
 
     @Override
@@ -260,7 +294,6 @@ public record SlidingLid(
     }
 
     private void judge(
-            Sliding choice,
             BoxPlan plan,
             WallDemands walls,
             SizedBox box,

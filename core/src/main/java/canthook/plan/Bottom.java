@@ -32,6 +32,7 @@ public sealed interface Bottom {
     Bounds RABBET = new Bounds("Rabbet's width", Length.mm(0.5), Length.mm(100));
     Bounds RADIUS = new Bounds("Radius the cutter leaves", Length.ZERO, Length.mm(50));
     Bounds OVERSIZE = new Bounds("Oversize each side", Length.ZERO, Length.mm(50));
+    Bounds COVERING = new Bounds("Paper, lining or finish", Length.ZERO, Length.mm(6));
     Range COUNT = new Range("Slats", 2, 60, "");
     Range BEVEL = new Range("Bevel", 0, 60, "°");
 
@@ -61,6 +62,14 @@ public sealed interface Bottom {
         }
     }
 
+    /** How a captured panel lies to its groove. */
+    enum Lies {
+        /** Its lower face is level with the groove's lower edge. */
+        ON_GROOVE,
+        /** Its lower face is level with the walls' bottom edge; a lower shoulder lets it hang between them. */
+        FLUSH
+    }
+
     /**
      * A panel held in a groove of all four walls before they are glued.
      *
@@ -71,6 +80,8 @@ public sealed interface Bottom {
      * @param pinned whether the panel is pinned at its centre
      * @param gap total left across the grain at the wettest; null for the house rule
      * @param endFit total left along the grain; null for the house rule
+     * @param lies how it lies to its groove
+     * @param covering paper, cork or finish that wraps its edge, both faces together; null for none
      */
     record Captured(
             Stuff stuff,
@@ -79,7 +90,9 @@ public sealed interface Bottom {
             Grain grain,
             boolean pinned,
             @Nullable Length gap,
-            @Nullable Length endFit)
+            @Nullable Length endFit,
+            Lies lies,
+            @Nullable Length covering)
             implements Bottom {
         public Captured {
             Refused.ifMissing("stuff", "Bottom's wood", stuff);
@@ -88,6 +101,21 @@ public sealed interface Bottom {
             Refused.ifMissing("grain", "Grain", grain);
             GAP.unlessAbsent("gap", gap);
             END_FIT.unlessAbsent("endFit", endFit);
+            COVERING.unlessAbsent("covering", covering);
+            // plans of before this could be said lie on the groove
+            lies = lies == null ? Lies.ON_GROOVE : lies;
+        }
+
+        /** One that lies on its groove, bare. */
+        public Captured(
+                Stuff stuff,
+                Length thickness,
+                Groove groove,
+                Grain grain,
+                boolean pinned,
+                @Nullable Length gap,
+                @Nullable Length endFit) {
+            this(stuff, thickness, groove, grain, pinned, gap, endFit, Lies.ON_GROOVE, null);
         }
 
         @Override
@@ -96,15 +124,23 @@ public sealed interface Bottom {
         }
 
         public Captured withGroove(Groove changed) {
-            return new Captured(stuff, thickness, changed, grain, pinned, gap, endFit);
+            return new Captured(stuff, thickness, changed, grain, pinned, gap, endFit, lies, covering);
+        }
+
+        public Captured withThickness(Length changed) {
+            return new Captured(stuff, changed, groove, grain, pinned, gap, endFit, lies, covering);
         }
 
         public Captured withPinned(boolean changed) {
-            return new Captured(stuff, thickness, groove, grain, changed, gap, endFit);
+            return new Captured(stuff, thickness, groove, grain, changed, gap, endFit, lies, covering);
         }
 
         public Captured withStuff(Stuff changed) {
-            return new Captured(changed, thickness, groove, grain, pinned, gap, endFit);
+            return new Captured(changed, thickness, groove, grain, pinned, gap, endFit, lies, covering);
+        }
+
+        public Captured with(Lies changed) {
+            return new Captured(stuff, thickness, groove, grain, pinned, gap, endFit, changed, covering);
         }
     }
 

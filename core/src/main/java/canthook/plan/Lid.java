@@ -68,18 +68,29 @@ public sealed interface Lid {
      * @param groove it runs in; its offset is the groove's lower edge above the wall's bottom edge
      * @param running clearance across, total, at the wettest; null for the house rule
      * @param vertical clearance in the groove's height; null for the house rule
+     * @param pull how it is taken hold of, and where it stops
      */
     record Sliding(
             Stuff stuff,
             Length thickness,
             Groove groove,
             @Nullable Length running,
-            @Nullable Length vertical) implements Lid {
+            @Nullable Length vertical,
+            Pull pull)
+            implements Lid {
         public Sliding {
             panel(stuff, thickness);
             Refused.ifMissing("groove", "Lid groove", groove);
             RUNNING.unlessAbsent("running", running);
             VERTICAL.unlessAbsent("vertical", vertical);
+            // lids of before this could be said have none of it
+            pull = pull == null ? Pull.NONE : pull;
+        }
+
+        /** One that ends with the front. */
+        public Sliding(
+                Stuff stuff, Length thickness, Groove groove, @Nullable Length running, @Nullable Length vertical) {
+            this(stuff, thickness, groove, running, vertical, Pull.NONE);
         }
 
         @Override
@@ -88,11 +99,15 @@ public sealed interface Lid {
         }
 
         public Sliding withGroove(Groove changed) {
-            return new Sliding(stuff, thickness, changed, running, vertical);
+            return new Sliding(stuff, thickness, changed, running, vertical, pull);
         }
 
         public Sliding withStuff(Stuff changed) {
-            return new Sliding(changed, thickness, groove, running, vertical);
+            return new Sliding(changed, thickness, groove, running, vertical, pull);
+        }
+
+        public Sliding with(Pull changed) {
+            return new Sliding(stuff, thickness, groove, running, vertical, changed);
         }
     }
 

@@ -63,16 +63,24 @@ public final class PlanLengths {
     private void bottom(Bottom bottom) {
         bottom.<Map<String, Length>>fold(new Bottom.Kinds<>(
                         none -> Map.of(),
-                        captured -> Map.of(),
+                        captured -> captured.covering() == null ? Map.of() : Map.of("covering", captured.covering()),
                         rabbeted -> Map.of("rabbet", rabbeted.rabbet(), "radius", rabbeted.radius()),
                         applied -> Map.of("oversize", applied.oversize()),
                         slats -> Map.of()))
                 .forEach((field, length) -> put("bottom." + field, length));
     }
 
+    private void pull(Pull pull) {
+        put("lid.pull.overhang", pull.overhang());
+        put("lid.pull.notch", pull.notch());
+        put("lid.pull.stop", pull.stop());
+        put("lid.pull.pin", pull.pin());
+    }
+
     /** What only some kinds of lid are told. */
     private void lid(Lid lid) {
-        lid.<Runnable>fold(new Lid.Kinds<>(none -> () -> {}, sliding -> () -> {}, this::sawnOff, this::onTop))
+        lid.<Runnable>fold(new Lid.Kinds<>(
+                        none -> () -> {}, sliding -> () -> pull(sliding.pull()), this::sawnOff, this::onTop))
                 .run();
     }
 

@@ -6,7 +6,9 @@ import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.panel;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.plan.Bottom;
 import canthook.plan.Bottom.Grain;
@@ -15,6 +17,7 @@ import canthook.plan.Groove;
 import canthook.plan.Lowered;
 import canthook.plan.Stuff;
 import canthook.planner.WorkedPlan;
+import canthook.shop.HouseRules;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
@@ -140,5 +143,72 @@ class CapturedBottomTest {
         assertThat(work(solid).walls().groove("bottom"))
                 .as("the groove is asked all the same")
                 .isPresent();
+    }
+
+    /** 12 thick in a groove of 6 at 6: it hangs level with the bottom edge, and 96 − 12 are left above it. */
+    @Test
+    void aPanelFlushBelowHangsFromItsTongue() {
+        BoxPlan plan = bottom(openDrawer(), new Stuff("pine-ponderosa", 0), 12, groove(6, 4, 6), false);
+        BoxPlan flush = plan.with(bottomOf(plan).with(Bottom.Lies.FLUSH));
+        WorkedPlan worked = work(flush);
+        assertThat(of(flush, Code.PANEL_NOT_FLUSH)).isEmpty();
+        assertThat(worked.walls().floorHeight()).isEqualTo(mm(12));
+        assertThat(work(plan).walls().floorHeight()).isEqualTo(mm(18));
+        assertThat(number(worked, "bottom.shoulder-lower").mm()).isEqualTo(6);
+        assertThat(number(worked, "bottom.tongue").mm()).isEqualTo(5.85);
+        // on the wettest day the body is the running clearance narrower than the opening, whatever it is cut to today
+        double cut = number(worked, "bottom.cut").mm();
+        double body = cut - 2 * number(worked, "bottom.shoulder-across").mm();
+        double wettest =
+                panel(worked, "bottom").on(1, worked.year()).width().length().mm() / cut;
+        double opening = worked.size().insideWidth().length().mm();
+        assertThat(body * wettest)
+                .isCloseTo(opening - HouseRules.DEFAULT.running().mm(), within(1e-6));
+        assertThat(worked.steps()).anyMatch(s -> s.says().contains("lower edges 6"));
+        // too thin to reach from the edge up through its groove: each fix mends it
+        BoxPlan thin = flush.with(bottomOf(flush).withThickness(mm(10)));
+        Verdict not = of(thin, Code.PANEL_NOT_FLUSH).get(0);
+        assertThat(not.fixes()).hasSize(3);
+        for (Fix fix : not.fixes()) {
+            assertThat(of(fix.after(), Code.PANEL_NOT_FLUSH)).isEmpty();
+        }
+    }
+
+    /** 6 of ply and 0.4 of paper are more than a groove of 6: a tongue of 6 − 0.15 − 0.4. */
+    @Test
+    void paperThatWrapsTheEdgeTakesRoomInTheGroove() {
+        BoxPlan plan = bottom(openDrawer(), new Stuff("sheet-plywood", 0), 6, groove(6, 4, 8), false);
+        assertThat(of(plan, Code.PANEL_TONGUE)).isEmpty();
+        Bottom.Captured bare = bottomOf(plan);
+        BoxPlan papered = plan.with(new Bottom.Captured(
+                bare.stuff(),
+                bare.thickness(),
+                bare.groove(),
+                bare.grain(),
+                false,
+                null,
+                null,
+                Bottom.Lies.ON_GROOVE,
+                mm(0.4)));
+        assertThat(of(papered, Code.PANEL_TONGUE)).hasSize(1);
+        assertThat(number(work(papered), "bottom.tongue").mm()).isCloseTo(5.45, within(1e-9));
+    }
+
+    @Test
+    void twoNarrowerBoardsAreOfferedWhereOneDoesNotHold() {
+        BoxPlan plan = wide(new Stuff("maple-sugar", 90), true);
+        assertThat(work(plan).verdicts().stream()
+                        .filter(v -> v.code() == Code.ENGAGEMENT_SHORT)
+                        .flatMap(v -> v.fixes().stream())
+                        .map(Fix::label))
+                .contains("Take two narrower boards, lapped");
+    }
+
+    private static Length number(WorkedPlan worked, String id) {
+        return worked.numbers().stream()
+                .filter(n -> n.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .length();
     }
 }

@@ -8,13 +8,17 @@ import static canthook.SeedLibrary.panel;
 import static canthook.SeedLibrary.slidingLid;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import canthook.figure.WholeBox;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
+import canthook.panel.Step;
 import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.plan.Lid;
 import canthook.plan.Lowered;
+import canthook.plan.Pull;
 import canthook.planner.WorkedPlan;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdict.Weight;
@@ -121,5 +125,48 @@ class SlidingLidTest {
         assertThat(slidingLid(on).isOnBoundary()).isTrue();
         assertThat(on.lid().line(LengthDisplay.METRIC)).isEqualTo("slides, line on a boundary");
         assertThat(work(openDrawer()).lid().line(LengthDisplay.METRIC)).isEqualTo("none");
+    }
+
+    /** Left 40, pin 3: 40 − 1.5 = 38.5 from the back end, and 38.5 − 5 = 33.5 inside the box once it is shut. */
+    @Test
+    void theStopPinMeetsTheFrontWithSoMuchLeft() {
+        BoxPlan plan = pulled(new Pull(mm(8), mm(18), mm(40), null));
+        WorkedPlan worked = work(plan);
+        assertThat(told(worked, "lid.pin-at").mm()).isEqualTo(38.5);
+        assertThat(told(worked, "lid.pin-closed").mm()).isEqualTo(33.5);
+        assertThat(told(worked, "lid.opens"))
+                .isEqualTo(worked.size().insideLength().length().minus(mm(40)));
+        assertThat(told(worked, "lid.tongue-away")).isEqualTo(mm(8));
+        assertThat(told(worked, "lid.along"))
+                .isEqualTo(told(work(envelopeDrawer()), "lid.along").plus(mm(8)));
+        assertThat(told(worked, "lid.notch-across").mm())
+                .isCloseTo(told(worked, "lid.cut").mm() / 2, within(1e-6));
+        assertThat(worked.steps()).extracting(Step::says).anyMatch(s -> s.contains("stop pin"));
+        // told where it is bored, drawn where it is told
+        assertThat(WholeBox.of(worked, WholeBox.State.CLOSED, 0, 0, 0)).isNotNull();
+    }
+
+    /** Both ends lowered: it overhangs both, and the pin in the middle stops it either way. */
+    @Test
+    void aLidThatSlidesEitherWayHasItsPinInTheMiddle() {
+        BoxPlan plan = pulled(new Pull(mm(6), null, mm(40), null));
+        WorkedPlan worked = work(plan.with(plan.size().withLowered(new Lowered(Lowered.Which.BOTH_ENDS, mm(80)))));
+        assertThat(told(worked, "lid.along"))
+                .isEqualTo(worked.size().outsideLength().length().plus(mm(12)));
+        assertThat(told(worked, "lid.pin-at").mm())
+                .isCloseTo(told(worked, "lid.along").mm() / 2, within(1e-6));
+    }
+
+    private static BoxPlan pulled(Pull pull) {
+        BoxPlan plan = envelopeDrawer();
+        return plan.with(lidOf(plan).with(pull));
+    }
+
+    private static Length told(WorkedPlan worked, String id) {
+        return worked.numbers().stream()
+                .filter(n -> n.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .length();
     }
 }

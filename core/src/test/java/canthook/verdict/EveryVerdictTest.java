@@ -35,6 +35,7 @@ import canthook.plan.Lowered;
 import canthook.plan.Lowered.Which;
 import canthook.plan.Opening;
 import canthook.plan.Part;
+import canthook.plan.Pull;
 import canthook.plan.SeasonsChoice;
 import canthook.plan.SeasonsChoice.Home;
 import canthook.plan.SeasonsChoice.Known;
@@ -161,6 +162,11 @@ class EveryVerdictTest {
 
     private static BoxPlan groove(BoxPlan plan, double width, double depth, double offset) {
         return plan.with(bottomOf(plan).withGroove(new Groove(mm(width), mm(depth), mm(offset))));
+    }
+
+    private static BoxPlan pinned(double left) {
+        BoxPlan plan = envelopeDrawer();
+        return plan.with(lidOf(plan).with(Pull.NONE.withStop(mm(left))));
     }
 
     private static BoxPlan lid(double width, double depth, double offset) {
@@ -301,6 +307,9 @@ class EveryVerdictTest {
             case ENGAGEMENT_SHORT -> of(groove(open.with(open.size().withFootprint(mm(600), mm(450))), 6, 4, 8));
             case WALL_LEFT_THIN -> of(groove(open, 6, 10.5, 8));
             case PANEL_RATTLES -> of(groove(open, 8, 5, 8));
+            case PIN_MEETS_BACK -> of(pinned(4));
+            case PIN_HOLDS_SHUT -> of(pinned(900));
+            case PANEL_NOT_FLUSH -> of(open.with(bottomOf(open).with(Bottom.Lies.FLUSH)));
             case PANEL_TONGUE -> of(groove(open, 4, 5, 8));
             case MOISTURE_UNKNOWN -> of(seasons(Known.UNKNOWN, null, Home.HEATED_HOUSE, null));
             case MOISTURE_OVER_SATURATION -> of(seasons(Known.METER, 40.0, Home.HEATED_HOUSE, null));
