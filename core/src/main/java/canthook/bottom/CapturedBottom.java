@@ -70,16 +70,14 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                 "Top of the bottom panel",
                 Show.LAYOUT,
                 top(bottom, groove),
-                bottom.lies() == Lies.FLUSH
+                bottom.isFlush()
                         ? "It hangs down to the walls' bottom edge: its thickness."
                         : "The groove's lower edge, and the panel that lies on it.");
         return new Asks(List.of(groove), floor, null, "", null, null, null, sheet.numbers());
     }
 
     private static Term top(Captured bottom, GrooveAsked groove) {
-        return bottom.lies() == Lies.FLUSH
-                ? groove.panel().times(1)
-                : groove.offset().plus(groove.panel());
+        return bottom.isFlush() ? groove.panel().times(1) : groove.offset().plus(groove.panel());
     }
 
     static CapturedBottom of(
@@ -114,7 +112,7 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                 gap,
                 choice.endFit(),
                 covering,
-                choice.lies() == Lies.FLUSH,
+                choice.isFlush(),
                 box,
                 ladder.joint().layout(),
                 year,
@@ -124,10 +122,10 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                 "Hᵢ",
                 "Inside height above the bottom",
                 Show.LAYOUT,
-                choice.lies() == Lies.FLUSH
+                choice.isFlush()
                         ? ladder.wall().minus(thickness)
                         : ladder.wall().minus(groove.offset()).minus(thickness),
-                choice.lies() == Lies.FLUSH
+                choice.isFlush()
                         ? "The wall, less the panel that hangs level with its bottom edge."
                         : "The wall, less the groove's lower edge, less the panel standing on it.");
         Verdicts verdicts = new Verdicts("bottom");
@@ -191,13 +189,13 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
         Length covered = choice.covering() == null
                 ? choice.thickness()
                 : choice.thickness().plus(choice.covering());
-        if (choice.lies() == Lies.FLUSH) {
+        if (choice.isFlush()) {
             flush(choice, plan, asked, verdicts);
         }
         judge.thickness(
                 covered,
                 groove.width(),
-                choice.lies() == Lies.FLUSH
+                choice.isFlush()
                         ? "Rabbet its edges below and above to the tongue given; the lower shoulder brings it flush."
                         : "The panel is thicker than its groove: rabbet its edge, below or above, to the tongue given.",
                 "The panel is " + plan.display().text(groove.width().minus(covered), Precision.FIT)

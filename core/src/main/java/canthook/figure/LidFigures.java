@@ -32,7 +32,7 @@ public final class LidFigures {
         return worked.lid()
                 .fold(new WorkedLid.Kinds<>(
                         none -> List.of(),
-                        sliding -> sliding(worked, sliding, day),
+                        sliding -> sliding(worked, day),
                         sawn -> List.of(
                                 halves(worked, sawn),
                                 PanelFigures.grooves(worked, sawn.held(), day),
@@ -40,16 +40,26 @@ public final class LidFigures {
                         onTop -> List.of(section(worked, onTop, day), edge(worked, onTop, day), flat(worked, onTop))));
     }
 
-    private static List<Figure> sliding(WorkedPlan worked, SlidingLid lid, double day) {
+    private static List<Figure> sliding(WorkedPlan worked, double day) {
         List<Figure> figures = new ArrayList<>(PanelFigures.all(worked, "lid", day));
-        if (!lid.choice().pull().equals(Pull.NONE)) {
-            figures.add(pulled(worked, lid));
-        }
+        figures.addAll(pull(worked));
         return figures;
     }
 
+    /** What is pulled and stopped of a sliding lid; none where nothing is. */
+    public static List<Figure> pull(WorkedPlan worked) {
+        return worked.lid()
+                .fold(new WorkedLid.Kinds<List<Figure>>(
+                        none -> List.of(),
+                        sliding -> sliding.choice().pulled().equals(Pull.NONE)
+                                ? List.of()
+                                : List.of(pulled(worked, sliding)),
+                        sawn -> List.of(),
+                        onTop -> List.of()));
+    }
+
     /** A sliding lid from above, its front end to the right: what is cut away of its tongue, the notch, the pin under it. */
-    static Figure pulled(WorkedPlan worked, SlidingLid lid) {
+    private static Figure pulled(WorkedPlan worked, SlidingLid lid) {
         Drawing d = new Drawing(
                 "lid-pull",
                 "The lid from above, its front to the right",
@@ -80,7 +90,7 @@ public final class LidFigures {
         }
         Worked pin = pulled.pinAt();
         if (pin != null) {
-            double r = lid.choice().pull().pinOrUsual().mm() / 2;
+            double r = lid.choice().pulled().pinOrUsual().mm() / 2;
             round(d, "waste", pin.length().mm(), across / 2, Math.max(r, along / 120));
             d.across(0, pin.length().mm(), across, Side.BELOW, 0, pin);
         }
@@ -88,7 +98,7 @@ public final class LidFigures {
         return d.done();
     }
 
-    private static void round(Drawing d, String role, double x, double y, double r) {
+    static void round(Drawing d, String role, double x, double y, double r) {
         int corners = 20;
         double[] points = new double[2 * corners];
         for (int i = 0; i < corners; i++) {

@@ -137,7 +137,7 @@ public record PulledLid(
 
     /** A pin that would stand in the back's groove, or that hardly lets the lid open. */
     void judge(Sliding choice, BoxPlan plan, SizedBox box, Verdicts verdicts) {
-        Pull pull = choice.pull();
+        Pull pull = choice.pulled();
         if (pinAt == null || pull.stop() == null) {
             return;
         }

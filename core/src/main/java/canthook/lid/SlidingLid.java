@@ -146,10 +146,10 @@ public record SlidingLid(
                 groove.depth(),
                 running,
                 rules);
-        Worked overhang = PulledLid.overhang(sheet, choice.pull());
+        Worked overhang = PulledLid.overhang(sheet, choice.pulled());
         Worked along = along(sheet, box, groove, low, overhang, rules);
         PulledLid pulled =
-                PulledLid.of(sheet, choice.pull(), overhang, across.cut(), along, groove, box, low.everyCorner());
+                PulledLid.of(sheet, choice.pulled(), overhang, across.cut(), along, groove, box, low.everyCorner());
         Worked vertical = walls.numbers().stream()
                 .filter(n -> n.id().equals("lid.vertical"))
                 .findFirst()
@@ -274,7 +274,7 @@ public record SlidingLid(
 
     @Override
     public List<Step> steps(LengthDisplay display) {
-        return pulled.steps(choice.pull(), display);
+        return pulled.steps(choice.pulled(), display);
     }
 
     /** How far it stands out past each lowered end, mm. */

@@ -80,7 +80,7 @@ public sealed interface Bottom {
      * @param pinned whether the panel is pinned at its centre
      * @param gap total left across the grain at the wettest; null for the house rule
      * @param endFit total left along the grain; null for the house rule
-     * @param lies how it lies to its groove
+     * @param lies how it lies to its groove; null on its lower edge
      * @param covering paper, cork or finish that wraps its edge, both faces together; null for none
      */
     record Captured(
@@ -91,7 +91,7 @@ public sealed interface Bottom {
             boolean pinned,
             @Nullable Length gap,
             @Nullable Length endFit,
-            Lies lies,
+            @Nullable Lies lies,
             @Nullable Length covering)
             implements Bottom {
         public Captured {
@@ -102,8 +102,6 @@ public sealed interface Bottom {
             GAP.unlessAbsent("gap", gap);
             END_FIT.unlessAbsent("endFit", endFit);
             COVERING.unlessAbsent("covering", covering);
-            // plans of before this could be said lie on the groove
-            lies = lies == null ? Lies.ON_GROOVE : lies;
         }
 
         /** One that lies on its groove, bare. */
@@ -115,7 +113,12 @@ public sealed interface Bottom {
                 boolean pinned,
                 @Nullable Length gap,
                 @Nullable Length endFit) {
-            this(stuff, thickness, groove, grain, pinned, gap, endFit, Lies.ON_GROOVE, null);
+            this(stuff, thickness, groove, grain, pinned, gap, endFit, null, null);
+        }
+
+        /** Whether it hangs level with the walls' bottom edge. */
+        public boolean isFlush() {
+            return lies == Lies.FLUSH;
         }
 
         @Override

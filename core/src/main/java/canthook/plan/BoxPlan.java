@@ -50,7 +50,7 @@ public record BoxPlan(
     private static final int MOST_FITTINGS = 40;
 
     /** The newest version of the document. */
-    public static final int VERSION = 8;
+    public static final int VERSION = 9;
 
     public BoxPlan {
         if (version > VERSION) {

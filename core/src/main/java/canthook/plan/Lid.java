@@ -68,7 +68,7 @@ public sealed interface Lid {
      * @param groove it runs in; its offset is the groove's lower edge above the wall's bottom edge
      * @param running clearance across, total, at the wettest; null for the house rule
      * @param vertical clearance in the groove's height; null for the house rule
-     * @param pull how it is taken hold of, and where it stops
+     * @param pull how it is taken hold of, and where it stops; null when none of it was said
      */
     record Sliding(
             Stuff stuff,
@@ -76,21 +76,24 @@ public sealed interface Lid {
             Groove groove,
             @Nullable Length running,
             @Nullable Length vertical,
-            Pull pull)
+            @Nullable Pull pull)
             implements Lid {
         public Sliding {
             panel(stuff, thickness);
             Refused.ifMissing("groove", "Lid groove", groove);
             RUNNING.unlessAbsent("running", running);
             VERTICAL.unlessAbsent("vertical", vertical);
-            // lids of before this could be said have none of it
-            pull = pull == null ? Pull.NONE : pull;
         }
 
         /** One that ends with the front. */
         public Sliding(
                 Stuff stuff, Length thickness, Groove groove, @Nullable Length running, @Nullable Length vertical) {
-            this(stuff, thickness, groove, running, vertical, Pull.NONE);
+            this(stuff, thickness, groove, running, vertical, null);
+        }
+
+        /** What was said of it, or none of it. */
+        public Pull pulled() {
+            return pull == null ? Pull.NONE : pull;
         }
 
         @Override

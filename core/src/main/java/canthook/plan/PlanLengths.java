@@ -80,7 +80,7 @@ public final class PlanLengths {
     /** What only some kinds of lid are told. */
     private void lid(Lid lid) {
         lid.<Runnable>fold(new Lid.Kinds<>(
-                        none -> () -> {}, sliding -> () -> pull(sliding.pull()), this::sawnOff, this::onTop))
+                        none -> () -> {}, sliding -> () -> pull(sliding.pulled()), this::sawnOff, this::onTop))
                 .run();
     }
 

@@ -132,19 +132,24 @@ public record SheetWords(
     }
 
     private static Panel panel(HeldPanel panel, LengthDisplay display) {
+        List<Line> lines = new ArrayList<>(List.of(
+                new Line("along its grain", panel.along().text(display)),
+                new Line("across its grain", panel.across().cut().text(display)),
+                new Line("thick", panel.thickness().text(display)),
+                new Line("edge in the groove", panel.tongue().text(display)),
+                new Line("groove width", panel.groove().width().text(display)),
+                new Line("groove depth", panel.groove().depth().text(display)),
+                new Line("groove above bottom edge", panel.groove().offset().text(display))));
+        HeldPanel.Shoulders shoulders = panel.shoulders();
+        if (shoulders != null) {
+            lines.add(new Line("lower shoulder, deep", shoulders.lower().text(display)));
+            lines.add(new Line("shoulders, wide", shoulders.across().text(display)));
+            lines.add(new Line("shoulders at the ends", shoulders.along().text(display)));
+        }
         return new Panel(
                 panel.of(),
                 "The " + panel.of() + ": " + panel.across().movements().wood().name(),
-                List.of(
-                        new Line("along its grain", panel.along().text(display)),
-                        new Line("across its grain", panel.across().cut().text(display)),
-                        new Line("thick", panel.thickness().text(display)),
-                        new Line("edge in the groove", panel.tongue().text(display)),
-                        new Line("groove width", panel.groove().width().text(display)),
-                        new Line("groove depth", panel.groove().depth().text(display)),
-                        new Line(
-                                "groove above bottom edge",
-                                panel.groove().offset().text(display))));
+                List.copyOf(lines));
     }
 
     private static Panel loose(CutPiece piece, LengthDisplay display) {

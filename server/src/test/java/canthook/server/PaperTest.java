@@ -284,7 +284,14 @@ class PaperTest extends ServerTestBase {
     /** Nothing printed covers other print or runs off the sheet, on any paper of any demo box. */
     @ParameterizedTest
     @ValueSource(
-            strings = {"1-germination-box.json", "2-envelope-drawer.json", "3-packet-tray.json", "4-drawer-batch.json"})
+            strings = {
+                "1-germination-box.json",
+                "2-envelope-drawer.json",
+                "3-packet-tray.json",
+                "4-drawer-batch.json",
+                "6-seed-chest.json",
+                "8-gridded-seed-box.json"
+            })
     void noWordsOnPaperTouch(String file) throws IOException {
         for (String display : new String[] {"METRIC", "DECIMAL_INCH", "FRACTION_64"}) {
             String id = box(demoPlan(file).put("display", display));

@@ -55,7 +55,11 @@ final class FigurePdf {
             document.addPage(sheet);
             try (PDPageContentStream to = new PDPageContentStream(document, sheet)) {
                 Pen pen = new Pen(to, lettering, paper, from, figure.top());
-                pen.head(title + ", " + figure.title().toLowerCase(Locale.ROOT), page + 1, pages);
+                pen.head(
+                        title + ", " + figure.title().substring(0, 1).toLowerCase(Locale.ROOT)
+                                + figure.title().substring(1),
+                        page + 1,
+                        pages);
                 pen.clip(room);
                 for (Shape shape : figure.shapes()) {
                     pen.shape(shape);
@@ -68,7 +72,17 @@ final class FigurePdf {
                     lane -= 4;
                 }
                 for (Note note : figure.notes()) {
-                    pen.words(note.x(), note.y(), note.text(), Face.PLAIN, 8);
+                    if (note.x() < from - LAP || note.x() > from + room) {
+                        // it stands on another tile
+                        continue;
+                    }
+                    double wide = lettering.width(note.text(), Face.PLAIN, 8) / POINTS;
+                    pen.words(
+                            Math.max(from, Math.min(note.x(), from + room - wide)),
+                            note.y(),
+                            note.text(),
+                            Face.PLAIN,
+                            8);
                 }
                 pen.unclip();
                 if (page > 0) {

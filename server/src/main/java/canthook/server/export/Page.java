@@ -183,7 +183,12 @@ final class Page implements AutoCloseable {
         List<Double> p = shape.points();
         if (shape.role().startsWith("ticks")) {
             for (int i = 0; i + 3 < p.size(); i += 4) {
-                line(at.x(p.get(i)), at.y(p.get(i + 1)), at.x(p.get(i + 2)), at.y(p.get(i + 3)), 0.1);
+                line(
+                        at.x(p.get(i)),
+                        at.y(p.get(i + 1)),
+                        at.x(p.get(i + 2)),
+                        at.y(p.get(i + 3)),
+                        shape.role().equals("ticks-solid") ? 0.2 : 0.1);
             }
             return;
         }
@@ -198,6 +203,10 @@ final class Page implements AutoCloseable {
         path(p, at);
         to.setNonStrokingColor(grey(shape.role()));
         to.fill();
+        if (shape.role().startsWith("solid-")) {
+            // the edges of a block are lines of their own: where two blocks are one piece there is none
+            return;
+        }
         to.setStrokingColor(Color.BLACK);
         to.setLineWidth((float) (0.2 * POINTS));
         path(p, at);
@@ -217,6 +226,11 @@ final class Page implements AutoCloseable {
     private static Color grey(String role) {
         if (role.contains("waste") || role.equals("cut-away") || role.equals("cutter") || role.equals("kerf")) {
             return new Color(0xB8, 0xB8, 0xB8);
+        }
+        if (role.startsWith("solid-")) {
+            return role.endsWith("-end")
+                    ? new Color(0xD8, 0xD8, 0xD8)
+                    : role.endsWith("-side") ? new Color(0xEC, 0xEC, 0xEC) : Color.WHITE;
         }
         if (role.startsWith("standing-inside")) {
             return new Color(0x8C, 0x8C, 0x8C);

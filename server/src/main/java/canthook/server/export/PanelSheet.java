@@ -4,6 +4,7 @@ import canthook.figure.BottomFigures;
 import canthook.figure.Figure;
 import canthook.figure.LidFigures;
 import canthook.figure.PanelFigures;
+import canthook.figure.WholeBox;
 import canthook.length.LengthDisplay;
 import canthook.planner.WorkedPlan;
 import canthook.saw.Jobs;
@@ -22,6 +23,7 @@ final class PanelSheet {
 
     /** @param cut how the panels lie on the sheets of the rack */
     static void fill(Sheet sheet, WorkedPlan worked, SheetAnswer cut) throws IOException {
+        whole(sheet, worked);
         SheetWords words = SheetWords.of(worked);
         List<SheetWords.Panel> panels = words.panels();
         if (panels.isEmpty() && words.loose().isEmpty()) {
@@ -33,8 +35,34 @@ final class PanelSheet {
             panel(sheet, panels.get(i), figures.subList(3 * i, 3 * i + 3));
         }
         loose(sheet, words.loose("lid"), LidFigures.onPaper(worked));
+        for (Figure pull : LidFigures.pull(worked)) {
+            sheet.heading(pull.title());
+            sheet.figure(pull, 56);
+        }
         steps(sheet, worked);
         sheets(sheet, cut, worked.plan().display());
+    }
+
+    /** The whole box, closed and pulled apart, on the driest day. */
+    private static void whole(Sheet sheet, WorkedPlan worked) throws IOException {
+        sheet.heading("The whole box, closed and pulled apart");
+        double top = sheet.y();
+        double half = sheet.wide() / 2 - 4;
+        double closed = sheet.page()
+                .figure(
+                        WholeBox.of(worked, WholeBox.State.CLOSED, WholeBox.TURN, WholeBox.TILT, 0),
+                        Sheet.EDGE,
+                        top,
+                        half,
+                        62);
+        double apart = sheet.page()
+                .figure(
+                        WholeBox.of(worked, WholeBox.State.APART, WholeBox.TURN, WholeBox.TILT, 0),
+                        Sheet.EDGE + half + 8,
+                        top,
+                        half,
+                        62);
+        sheet.down(Math.max(closed, apart) + 4);
     }
 
     /** Each sheet that is cut, with its settings to tick; those that were cut already as they were. */

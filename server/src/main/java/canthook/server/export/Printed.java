@@ -1,5 +1,6 @@
 package canthook.server.export;
 
+import canthook.figure.BoringTemplates;
 import canthook.figure.StickFigure;
 import canthook.figure.TemplateFigure;
 import canthook.planner.WorkedPlan;
@@ -25,7 +26,8 @@ enum Printed {
     BLANK_SHEET("Board", "how the parts lie on it and what it must give"),
     PANEL_SHEET("Panels", "bottom and lid, their grooves and where these stop"),
     STICK("Stick, at 1:1", "the wall's height laid out"),
-    CORNERS("Corner templates, at 1:1", "both wall ends, to lay on the wood");
+    CORNERS("Corner templates, at 1:1", "both wall ends, to lay on the wood"),
+    BORING("Boring and hinge templates, at 1:1", "mortises, grips, pegs and dadoes, wall by wall");
 
     /**
      * One of the box as it is kept.
@@ -80,6 +82,7 @@ enum Printed {
         return switch (this) {
             case STICK -> FigurePdf.of(List.of(StickFigure.of(box.worked())), name, paper);
             case CORNERS -> FigurePdf.of(List.of(TemplateFigure.of(box.worked())), name, paper);
+            case BORING -> FigurePdf.of(BoringTemplates.of(box.worked()), name, paper);
             case SHOP_SHEET -> sheet(box, paper, name, ShopSheet::fill);
             case RUN_SHEET -> sheet(box, paper, name + ": run sheet", RunSheet::fill);
             case BLANK_SHEET ->
