@@ -13,6 +13,7 @@ const fitting = computed(() => bench.plan?.fittings?.[props.index])
 const divider = computed(() => (fitting.value?.kind === 'DIVIDER' ? fitting.value : null))
 const grip = computed(() => (fitting.value?.kind === 'GRIP' ? fitting.value : null))
 const pegs = computed(() => (fitting.value?.kind === 'PEGS' ? fitting.value : null))
+const pin = computed(() => (fitting.value?.kind === 'CORNER_PIN' ? fitting.value : null))
 const feet = computed(() => (fitting.value?.kind === 'FEET' ? fitting.value : null))
 const at = (field: string) => `fittings.${props.index}.${field}`
 const number = (name: string) => `fittings.f${props.index + 1}-${name}`
@@ -59,6 +60,18 @@ const walls = ['A', 'B', 'C', 'D'].map((value) => ({ value, label: value }))
       ]"
       @choose="bench.set(at('which'), $event)"
     />
+  </template>
+  <template v-else-if="pin">
+    <PlanLength label="Pin, diameter" :field="at('diameter')" fine />
+    <div class="tick">
+      <Checkbox
+        :model-value="pin.rod"
+        binary
+        input-id="rod"
+        @update:model-value="bench.set(at('rod'), $event)"
+      />
+      <label for="rod">A rod, glued at one end</label>
+    </div>
   </template>
   <template v-else-if="feet">
     <PlanLength label="Foot, square" :field="at('square')" />

@@ -21,7 +21,7 @@ watch(
   }
 )
 const figure = (name: string) => bench.answer?.figures.find((f) => f.id === `fittings-${name}`)
-const names = { DIVIDER: 'divider', GRIP: 'grip', PEGS: 'pegs', FEET: 'feet' } as const
+const names = { DIVIDER: 'divider', GRIP: 'grip', PEGS: 'pegs', CORNER_PIN: 'corner pins', FEET: 'feet' } as const
 const called = (i: number) => {
   const f = fittings.value[i]
   if (!f) return ''
@@ -32,6 +32,7 @@ const adds: { guess: FirstGuess; label: string }[] = [
   { guess: 'DIVIDER_ALONG', label: 'a divider along' },
   { guess: 'GRIP', label: 'a grip' },
   { guess: 'PEGS', label: 'pegs' },
+  { guess: 'CORNER_PIN', label: 'a pin down each corner' },
   { guess: 'FEET', label: 'feet' }
 ]
 const betweenThings = computed(
@@ -44,7 +45,7 @@ const own = computed(() => {
   const of = `fittings.f${chosen.value + 1}-`
   return [...bench.numbers.keys()].filter((id) => id.startsWith(of))
 })
-const first = ['long', 'stop', 'dado-wide', 'apart', 'down', 'deep', 'centre', 'stick', 'stands']
+const first = ['long', 'stop', 'dado-wide', 'apart', 'down', 'deep', 'pilot', 'centre', 'stick', 'stands']
 const strong = computed(() =>
   own.value.filter((id) => first.some((name) => id.endsWith(`-${name}`))).slice(0, 4)
 )

@@ -207,6 +207,7 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
                             new Fitting.Grip(Part.values()[random.nextInt(4)], mm(60), mm(25), mm(random.nextInt(40)));
                         case 1 ->
                             new Fitting.Pegs(mm(1 + random.nextInt(4)), Fitting.Which.values()[random.nextInt(3)]);
+                        case 3 -> new Fitting.CornerPin(mm(1 + random.nextInt(3)), random.nextBoolean());
                         case 2 -> new Fitting.Feet(mm(20), mm(10), mm(random.nextInt(8)));
                         default ->
                             new Fitting.Divider(

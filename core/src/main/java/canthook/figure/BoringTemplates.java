@@ -55,6 +55,10 @@ public final class BoringTemplates {
     }
 
     private static boolean isMore(Feature feature) {
+        // a pin down the corner is bored from the edges, not from a face
+        if (feature.called().startsWith("the pin")) {
+            return false;
+        }
         return switch (feature.of()) {
             case "bottom", "lid", "seam", "low" -> false;
             default -> true;

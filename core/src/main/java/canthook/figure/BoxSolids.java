@@ -319,6 +319,7 @@ final class BoxSolids {
                             divider -> () -> divider(divider),
                             grip -> () -> {},
                             pegs -> () -> {},
+                            pin -> () -> {},
                             feet -> () -> feet(feet)))
                     .run();
         }

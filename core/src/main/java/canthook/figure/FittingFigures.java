@@ -7,7 +7,6 @@ import canthook.fitting.Feature;
 import canthook.fitting.FeetUnder;
 import canthook.fitting.Fittings;
 import canthook.fitting.GripHole;
-import canthook.fitting.PegsThrough;
 import canthook.fitting.WorkedFitting;
 import canthook.length.Length;
 import canthook.plan.Fitting.Run;
@@ -60,7 +59,8 @@ public final class FittingFigures {
             fitting.<Runnable>fold(new WorkedFitting.Kinds<>(
                             divider -> () -> divider(d, worked, divider, length, width, t, te),
                             grip -> () -> grip(d, grip, length, width, t, te),
-                            pegs -> () -> pegs(d, pegs, length, width, t, te),
+                            pegs -> () -> round(d, pegs.index(), pegs.told().diameter(), length, width, t, te),
+                            pin -> () -> round(d, pin.index(), pin.told().diameter(), length, width, t, te),
                             feet -> () -> feet(d, feet, length, width)))
                     .run();
         }
@@ -110,11 +110,12 @@ public final class FittingFigures {
         }
     }
 
-    private static void pegs(Drawing d, PegsThrough pegs, double length, double width, double t, double te) {
-        double r = pegs.told().diameter().mm() / 2;
+    /** Pegs and pins, end on in the middle of each corner. */
+    private static void round(Drawing d, int index, Length diameter, double length, double width, double t, double te) {
+        double r = diameter.mm() / 2;
         for (double x : new double[] {te / 2, length - te / 2}) {
             for (double y : new double[] {t / 2, width - t / 2}) {
-                d.rect("peg", x - r, y - r, 2 * r, 2 * r, "fittings." + pegs.index());
+                d.rect("peg", x - r, y - r, 2 * r, 2 * r, "fittings." + index);
             }
         }
     }

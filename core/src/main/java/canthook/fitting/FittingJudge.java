@@ -8,6 +8,7 @@ import canthook.length.Precision;
 import canthook.lid.WorkedLid;
 import canthook.plan.BoxPlan;
 import canthook.plan.Fitting;
+import canthook.plan.Fitting.CornerPin;
 import canthook.plan.Fitting.Divider;
 import canthook.plan.Fitting.Pegs;
 import canthook.plan.Fitting.Run;
@@ -42,6 +43,7 @@ record FittingJudge(
                         divider -> () -> divider(divider, all),
                         grip -> () -> grip(grip),
                         pegs -> () -> pegs(pegs),
+                        pin -> () -> pin(pin, all),
                         feet -> () -> feet(feet, all)))
                 .run();
     }
@@ -165,6 +167,40 @@ record FittingJudge(
         }
     }
 
+    private void pin(PinDownCorner pin, List<WorkedFitting> all) {
+        if (all.stream().anyMatch(f -> f instanceof PinDownCorner && f.index() < pin.index())) {
+            List<Fitting> without = new ArrayList<>(plan.fittings());
+            without.remove(pin.index());
+            verdicts.stop(
+                    Code.PIN_THICK,
+                    pin.place(),
+                    "There is a pin down every corner already.",
+                    new Fix("Take these out", plan.withFittings(without)));
+        } else if (pin.told().diameter().isOver(pin.thickest().length())) {
+            verdicts.mind(
+                    Code.PIN_THICK,
+                    pin.thickest().id(),
+                    "A pin over a third of the wall splits it: at most "
+                            + pin.thickest().text(display()) + " here.",
+                    slimmer(pin, pin.thickest().length()));
+        }
+    }
+
+    private List<Fix> slimmer(PinDownCorner pin, Length most) {
+        Length less = TENTH.times(most.nanometres() / TENTH.nanometres());
+        return less.isUnder(CornerPin.DIAMETER.least())
+                ? List.of()
+                : List.of(new Fix(
+                        "Take a pin of " + display().text(less, Precision.FIT),
+                        plan.with(pin.index(), pin.told().withDiameter(less))));
+    }
+
+    /** A pin that is thin enough passes behind a groove: twice what lies between the groove's floor and the pin's middle. */
+    private List<Fix> thinner(PinDownCorner pin, Pair pair) {
+        Length middle = pair.one().in().plus(pair.one().out()).dividedBy(2);
+        return slimmer(pin, middle.minus(pair.other().out()).times(2).minus(TENTH));
+    }
+
     private void feet(FeetUnder feet, List<WorkedFitting> all) {
         if (all.stream().anyMatch(f -> f instanceof FeetUnder && f.index() < feet.index())) {
             List<Fitting> without = new ArrayList<>(plan.fittings());
@@ -208,6 +244,7 @@ record FittingJudge(
                 divider -> aside(divider, pair, all),
                 grip -> away(grip, pair),
                 pegs -> others(pegs),
+                pin -> thinner(pin, pair),
                 feet -> List.of()));
     }
 

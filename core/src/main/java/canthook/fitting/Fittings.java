@@ -68,6 +68,7 @@ public record Fittings(
                                     box,
                                     ladder.joint(),
                                     ladder.chosen().finger()),
+                            pin -> PinDownCorner.of(sheet, index, pin, box, ladder.joint(), ladder.wall()),
                             feet -> FeetUnder.of(
                                     sheet,
                                     index,
@@ -96,7 +97,7 @@ public record Fittings(
         List<Worked> numbers = new ArrayList<>(sheet.numbers());
         for (WorkedFitting fitting : all) {
             numbers.addAll(fitting.fold(new WorkedFitting.Kinds<List<Worked>>(
-                    DividerIn::moves, grip -> List.of(), pegs -> List.of(), feet -> List.of())));
+                    DividerIn::moves, grip -> List.of(), pegs -> List.of(), pin -> List.of(), feet -> List.of())));
         }
         return new Fittings(List.copyOf(all), List.copyOf(features), pairs, List.copyOf(numbers), verdicts.all());
     }
@@ -108,7 +109,11 @@ public record Fittings(
     private static List<Divider> dividers(List<Fitting> told) {
         return told.stream()
                 .<Optional<Divider>>map(f -> f.fold(new Kinds<>(
-                        Optional::of, grip -> Optional.empty(), pegs -> Optional.empty(), feet -> Optional.empty())))
+                        Optional::of,
+                        grip -> Optional.empty(),
+                        pegs -> Optional.empty(),
+                        pin -> Optional.empty(),
+                        feet -> Optional.empty())))
                 .flatMap(Optional::stream)
                 .toList();
     }
@@ -136,6 +141,7 @@ public record Fittings(
                     divider -> false,
                     grip -> words.add("a grip"),
                     pegs -> words.add("pegs"),
+                    pin -> words.add("corner pins"),
                     feet -> words.add("feet")));
         }
         return String.join(", ", words);

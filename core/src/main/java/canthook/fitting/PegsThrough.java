@@ -150,9 +150,31 @@ public record PegsThrough(
         Length at = mate.dividedBy(2);
         Length own = Collisions.thick(box, end.part());
         return List.of(
-                stretch(of, end, box, at.minus(half), at.plus(half), finger(middle, half), Length.ZERO, own),
+                stretch(
+                        of,
+                        called(end),
+                        end,
+                        box,
+                        at.minus(half),
+                        at.plus(half),
+                        finger(middle, half),
+                        Length.ZERO,
+                        own),
                 // on into the mate, in the middle of its thickness
-                stretch(of, end.mate(), box, Length.ZERO, deep, finger(middle, half), at.minus(half), at.plus(half)));
+                stretch(
+                        of,
+                        called(end.mate()),
+                        end.mate(),
+                        box,
+                        Length.ZERO,
+                        deep,
+                        finger(middle, half),
+                        at.minus(half),
+                        at.plus(half)));
+    }
+
+    private static String called(PartEnd end) {
+        return "a peg in " + end.part();
     }
 
     private static Span finger(Length middle, Length half) {
@@ -160,13 +182,21 @@ public record PegsThrough(
     }
 
     /** From an end of a part inwards, as it lies from the outer corner at D or A. */
-    private static Feature stretch(
-            String of, PartEnd end, SizedBox box, Length from, Length to, Span high, Length in, Length out) {
+    static Feature stretch(
+            String of,
+            String called,
+            PartEnd end,
+            SizedBox box,
+            Length from,
+            Length to,
+            Span high,
+            Length in,
+            Length out) {
         boolean atOrigin = Collisions.isAtOrigin(end);
         Length whole = (end.part().isSide() ? box.outsideLength() : box.outsideWidth()).length();
         return new Feature(
                 of,
-                "a peg in " + end.part(),
+                called,
                 end.part(),
                 atOrigin ? from : whole.minus(to),
                 atOrigin ? to : whole.minus(from),

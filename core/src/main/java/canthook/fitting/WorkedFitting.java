@@ -7,13 +7,14 @@ import java.util.List;
 import java.util.function.Function;
 
 /** What follows from one fitting. */
-public sealed interface WorkedFitting permits DividerIn, GripHole, PegsThrough, FeetUnder {
+public sealed interface WorkedFitting permits DividerIn, GripHole, PegsThrough, PinDownCorner, FeetUnder {
 
     /** What is done with each kind; a new kind is a new part here, and the compiler names every reader. */
     record Kinds<T>(
             Function<DividerIn, T> divider,
             Function<GripHole, T> grip,
             Function<PegsThrough, T> pegs,
+            Function<PinDownCorner, T> pin,
             Function<FeetUnder, T> feet) {}
 
     /** Reads the kind. */

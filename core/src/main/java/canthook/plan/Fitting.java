@@ -151,9 +151,35 @@ public sealed interface Fitting {
         }
     }
 
+    /**
+     * A long pin down each corner, through all its fingers.
+     *
+     * @param rod whether it is a glued rod; else a nail
+     */
+    record CornerPin(Length diameter, boolean rod) implements Fitting {
+        public static final Bounds DIAMETER = new Bounds("Pin", Length.mm(0.8), Length.mm(12));
+
+        public CornerPin {
+            DIAMETER.check("diameter", diameter);
+        }
+
+        @Override
+        public <T> T fold(Kinds<T> kinds) {
+            return kinds.pin().apply(this);
+        }
+
+        public CornerPin withDiameter(Length changed) {
+            return new CornerPin(changed, rod);
+        }
+    }
+
     /** What is done with each kind; a new kind is a new part here, and the compiler names every reader. */
     record Kinds<T>(
-            Function<Divider, T> divider, Function<Grip, T> grip, Function<Pegs, T> pegs, Function<Feet, T> feet) {}
+            Function<Divider, T> divider,
+            Function<Grip, T> grip,
+            Function<Pegs, T> pegs,
+            Function<CornerPin, T> pin,
+            Function<Feet, T> feet) {}
 
     /** Reads the kind. */
     <T> T fold(Kinds<T> kinds);

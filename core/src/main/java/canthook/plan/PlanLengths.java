@@ -131,6 +131,7 @@ public final class PlanLengths {
                             put(at + "under", grip.under());
                         },
                         pegs -> () -> put(at + "diameter", pegs.diameter()),
+                        pin -> () -> put(at + "diameter", pin.diameter()),
                         feet -> () -> {
                             put(at + "square", feet.square());
                             put(at + "height", feet.height());

@@ -2,8 +2,10 @@ package canthook.planner;
 
 import canthook.fitting.Fittings;
 import canthook.length.Length;
+import canthook.panel.GrooveRun;
 import canthook.plan.BoxPlan;
 import canthook.plan.Fitting;
+import canthook.plan.Fitting.CornerPin;
 import canthook.plan.Fitting.Divider;
 import canthook.plan.Fitting.Feet;
 import canthook.plan.Fitting.Grip;
@@ -121,6 +123,20 @@ final class FirstFittings {
         return added(
                 worked.plan(),
                 new Pegs(Pegs.DIAMETER.nearest(half.times(third.nanometres() / half.nanometres())), Which.OUTER));
+    }
+
+    /** A nail a quarter of the wall thick down each corner, or as thick as passes behind the grooves; those there are stay. */
+    static BoxPlan cornerPin(WorkedPlan worked) {
+        if (worked.plan().fittings().stream().anyMatch(CornerPin.class::isInstance)) {
+            return worked.plan();
+        }
+        Length wall = worked.size().thinnestWall().length();
+        Length thick = wall.dividedBy(4);
+        for (GrooveRun run : worked.grooves()) {
+            Length behind = wall.minus(run.groove().groove().depth().times(2)).minus(Length.mm(0.1));
+            thick = Length.shorter(thick, behind);
+        }
+        return added(worked.plan(), new CornerPin(CornerPin.DIAMETER.nearest(Fittings.tenths(thick)), false));
     }
 
     /** Four feet of 20, 10 high, at the corners; those there are stay. */

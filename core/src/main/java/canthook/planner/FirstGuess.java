@@ -52,6 +52,7 @@ public enum FirstGuess {
     DIVIDERS_OF_CONTENTS,
     GRIP,
     PEGS,
+    CORNER_PIN,
     FEET,
     SCREW,
     LEAVES,
@@ -93,6 +94,7 @@ public enum FirstGuess {
             case DIVIDERS_OF_CONTENTS -> FirstFittings.fromContents(worked);
             case GRIP -> FirstFittings.grip(worked);
             case PEGS -> FirstFittings.pegs(worked);
+            case CORNER_PIN -> FirstFittings.cornerPin(worked);
             case FEET -> FirstFittings.feet(worked);
             case SCREW -> plan.with(plan.jig().with(plan.jig().screwOrUsual()));
             case LEAVES -> plan.with(plan.jig().with(leaves(plan, Leaves.USUAL)));

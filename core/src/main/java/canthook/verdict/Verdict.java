@@ -56,6 +56,7 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         BATCH_INCOMPLETE,
         BATCH_NOT_PROVEN,
         PANEL_NOT_FLUSH,
+        PIN_THICK,
         PIN_MEETS_BACK,
         PIN_HOLDS_SHUT,
         PANELS_INCOMPLETE,

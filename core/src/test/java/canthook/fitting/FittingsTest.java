@@ -167,6 +167,42 @@ class FittingsTest {
     }
 
     /** Sides 12, ends 9: a side's peg stands half an end from its end and goes 12 + 12 deep; an end's 6 and 9 + 10. */
+    /** Walls 12, nail 2.4: bore 2.16, its middle 6 from the end, from each edge half the height and 5 more. */
+    @Test
+    void aPinGoesDownTheMiddleOfEveryCorner() {
+        WorkedPlan worked = with(new Fitting.CornerPin(mm(2.4), false));
+        assertThat(number(worked, "f1-pilot")).isCloseTo(2.16, within(1e-9));
+        assertThat(number(worked, "f1-centre")).isEqualTo(6);
+        assertThat(number(worked, "f1-deep"))
+                .isCloseTo(worked.fingers().wall().length().mm() / 2 + 5, within(1e-6));
+        assertThat(number(with(new Fitting.CornerPin(mm(2.4), true)), "f1-pilot"))
+                .isEqualTo(2.4);
+        // of each corner's two parts the same column of wood, whichever wall it is told of
+        assertThat(worked.fittings().features().stream().filter(f -> f.of().equals("f1")))
+                .hasSize(8)
+                .allSatisfy(f -> {
+                    assertThat(f.to().minus(f.from()).mm()).isCloseTo(2.4, within(1e-9));
+                    assertThat(f.in().plus(f.out()).mm()).isCloseTo(12, within(1e-9));
+                });
+    }
+
+    /** A groove meets it when it is deeper than T/2 − d/2 = 6 − 1.2 = 4.8; the fix is a pin that passes behind it. */
+    @Test
+    void aDeepGrooveMeetsThePinAndAShallowOneDoesNot() {
+        for (double depth : new double[] {4.7, 4.9}) {
+            BoxPlan plan = openDrawer();
+            plan = plan.with(bottomOf(plan).withGroove(new Groove(mm(6), mm(depth), mm(8))))
+                    .withFittings(List.of(new Fitting.CornerPin(mm(2.4), false)));
+            List<Verdict> meets = of(work(plan), Code.FITTINGS_COLLIDE);
+            assertThat(meets.isEmpty()).as("groove %s deep", depth).isEqualTo(depth < 4.8);
+            for (Verdict verdict : meets) {
+                assertThat(verdict.fixes()).isNotEmpty();
+                assertThat(of(work(verdict.fixes().get(0).after()), Code.FITTINGS_COLLIDE))
+                        .isEmpty();
+            }
+        }
+    }
+
     @Test
     void pegsOfUnequalWallsAreBoredEachInItsOwnPlace() {
         WorkedPlan worked =
@@ -315,7 +351,7 @@ class FittingsTest {
     @ParameterizedTest
     @EnumSource(
             value = FirstGuess.class,
-            names = {"DIVIDER_ACROSS", "DIVIDER_ALONG", "GRIP", "PEGS", "FEET"})
+            names = {"DIVIDER_ACROSS", "DIVIDER_ALONG", "GRIP", "PEGS", "CORNER_PIN", "FEET"})
     void whatIsBegunCanBeMade(FirstGuess guess) {
         BoxPlan plan = openDrawer();
         for (int i = 0; i < 2; i++) {
@@ -326,7 +362,12 @@ class FittingsTest {
                     .noneMatch(v -> v.weight() == Verdict.Weight.STOP);
         }
         // a box has its feet and its pegs once
-        assertThat(plan.fittings()).hasSize(guess == FirstGuess.PEGS || guess == FirstGuess.FEET ? 1 : 2);
+        assertThat(plan.fittings())
+                .hasSize(
+                        switch (guess) {
+                            case PEGS, CORNER_PIN, FEET -> 1;
+                            default -> 2;
+                        });
     }
 
     /** Bench, picture and cut list agree: every divider is drawn as long as it is cut, where it is told. */

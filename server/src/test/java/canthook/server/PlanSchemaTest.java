@@ -50,6 +50,7 @@ class PlanSchemaTest {
             Map.entry(Fitting.Divider.class, "DIVIDER"),
             Map.entry(Fitting.Grip.class, "GRIP"),
             Map.entry(Fitting.Pegs.class, "PEGS"),
+            Map.entry(Fitting.CornerPin.class, "CORNER_PIN"),
             Map.entry(Fitting.Feet.class, "FEET"));
     private static final ObjectMapper JSON = JsonRules.mapper();
 

@@ -83,6 +83,7 @@ public class ApiDescription {
             entry("Divider", "DIVIDER"),
             entry("Grip", "GRIP"),
             entry("Pegs", "PEGS"),
+            entry("CornerPin", "CORNER_PIN"),
             entry("Feet", "FEET"));
 
     /** Kinds of a family are told apart by their {@code kind}, a word of its own in each. */

@@ -184,6 +184,7 @@ public class JsonRules {
         @JsonSubTypes.Type(value = Fitting.Divider.class, name = "DIVIDER"),
         @JsonSubTypes.Type(value = Fitting.Grip.class, name = "GRIP"),
         @JsonSubTypes.Type(value = Fitting.Pegs.class, name = "PEGS"),
+        @JsonSubTypes.Type(value = Fitting.CornerPin.class, name = "CORNER_PIN"),
         @JsonSubTypes.Type(value = Fitting.Feet.class, name = "FEET")
     })
     private interface FittingKinds {}
