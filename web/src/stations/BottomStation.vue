@@ -72,6 +72,8 @@ const follows = [
   'stop-at-ends',
   'block-sides',
   'block-ends',
+  'saw-arc',
+  'plug',
   'wall-left',
   'corner-cover',
   'stands-out',

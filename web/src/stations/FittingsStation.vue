@@ -21,7 +21,13 @@ watch(
   }
 )
 const figure = (name: string) => bench.answer?.figures.find((f) => f.id === `fittings-${name}`)
-const names = { DIVIDER: 'divider', GRIP: 'grip', PEGS: 'pegs', CORNER_PIN: 'corner pins', FEET: 'feet' } as const
+const names = {
+  DIVIDER: 'divider',
+  GRIP: 'grip',
+  PEGS: 'pegs',
+  CORNER_PIN: 'corner pins',
+  FEET: 'feet'
+} as const
 const called = (i: number) => {
   const f = fittings.value[i]
   if (!f) return ''

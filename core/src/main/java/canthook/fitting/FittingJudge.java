@@ -198,7 +198,12 @@ record FittingJudge(
     /** A pin that is thin enough passes behind a groove: twice what lies between the groove's floor and the pin's middle. */
     private List<Fix> thinner(PinDownCorner pin, Pair pair) {
         Length middle = pair.one().in().plus(pair.one().out()).dividedBy(2);
-        return slimmer(pin, middle.minus(pair.other().out()).times(2).minus(TENTH));
+        List<Fix> fixes = new ArrayList<>(
+                slimmer(pin, middle.minus(pair.other().out()).times(2).minus(TENTH)));
+        List<Fitting> without = new ArrayList<>(plan.fittings());
+        without.remove(pin.index());
+        fixes.add(new Fix("Take the pins out", plan.withFittings(without)));
+        return fixes;
     }
 
     private void feet(FeetUnder feet, List<WorkedFitting> all) {

@@ -12,6 +12,7 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.panel.CutPiece;
 import canthook.panel.GrooveEnds;
+import canthook.panel.GrooveEnds.GrooveEnd;
 import canthook.panel.GrooveJudge;
 import canthook.panel.HeldPanel;
 import canthook.panel.PanelWidth;
@@ -203,15 +204,9 @@ public record SlidingLid(
                         "Above the bottom, less what lies over the groove's lower edge.");
         GrooveEnds.Stops stops = GrooveEnds.stops(sheet, box, groove);
         Layout layout = ladder.joint().layout();
-        HeldPanel held = new HeldPanel(
-                "lid",
-                groove,
-                across,
-                along,
-                tongue,
-                false,
-                GrooveEnds.of(layout, groove, stops, Optional.of(low)),
-                null);
+        List<GrooveEnd> grooveEnds = GrooveEnds.of(layout, groove, stops, Optional.of(low));
+        GrooveEnds.aids(sheet, groove, stops, grooveEnds);
+        HeldPanel held = new HeldPanel("lid", groove, across, along, tongue, false, grooveEnds, null);
         Verdicts verdicts = new Verdicts("lid");
         SlidingLid lid = new SlidingLid(choice, held, pulled, line, off, over, inside, List.of(), List.of());
         pulled.judge(choice, plan, box, verdicts);

@@ -4,6 +4,7 @@ import static canthook.working.Term.fixed;
 
 import canthook.fingers.Layout;
 import canthook.length.Length;
+import canthook.panel.GrooveEnds.GrooveEnd;
 import canthook.panel.HeldPanel.Shoulders;
 import canthook.panel.PanelWidth.Seat;
 import canthook.plan.Bottom.Grain;
@@ -17,6 +18,7 @@ import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -95,6 +97,8 @@ public record CapturedPanel(HeldPanel held, GrooveEnds.Stops stops) {
                         groove.panel().times(1),
                         "The panel's edge enters as it is.");
         GrooveEnds.Stops stops = GrooveEnds.stops(sheet, box, groove);
+        List<GrooveEnd> ends = GrooveEnds.of(layout, groove, stops, Optional.empty());
+        GrooveEnds.aids(sheet, groove, stops, ends);
         return new CapturedPanel(
                 new HeldPanel(
                         groove.of(),
@@ -103,7 +107,7 @@ public record CapturedPanel(HeldPanel held, GrooveEnds.Stops stops) {
                         along,
                         tongue,
                         pinned,
-                        GrooveEnds.of(layout, groove, stops, Optional.empty()),
+                        ends,
                         flush ? shoulders(sheet, groove, across, along, openingAlong, rules) : null),
                 stops);
     }

@@ -1,13 +1,17 @@
 package canthook.panel;
 
+import static canthook.working.Term.fixed;
+
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
 import canthook.fingers.Layout.Where;
+import canthook.length.Length;
 import canthook.plan.PartEnd;
 import canthook.size.SizedBox;
 import canthook.walls.GrooveAsked;
 import canthook.walls.LowWalls;
 import canthook.working.Show;
+import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
@@ -61,6 +65,41 @@ public final class GrooveEnds {
         /** The less of the two: what the weakest finger keeps outside the groove. */
         public Worked thinnest() {
             return ends.length().isUnder(sides.length()) ? ends : sides;
+        }
+    }
+
+    /** Radius of the blade a stopped groove would be cut with at a table saw, mm. */
+    private static final Length BLADE = Length.mm(125);
+
+    /**
+     * What is wanted at groove ends beside the stops: the arc a saw blade would leave, and a plug for an end that shows.
+     *
+     * <pre>
+     * arc   = √(2 · R · e − e²)        R 125, e 5: 35
+     * plug  = groove's width by its depth, as long as the groove runs past the mate's groove floor: T_mate − e
+     * </pre>
+     */
+    public static void aids(Worksheet sheet, GrooveAsked groove, Stops stops, List<GrooveEnd> ends) {
+        if (ends.stream().anyMatch(e -> e.run() == Run.STOP)) {
+            sheet.work(
+                    "saw-arc",
+                    "ra",
+                    "At a table saw a stopped groove runs out over",
+                    Show.LAYOUT,
+                    Term.root(fixed(2).times(fixed(BLADE))
+                            .times(groove.depth())
+                            .minus(groove.depth().times(groove.depth()))),
+                    "The blade's arc, radius 125 mm, at the groove's depth: use a router, or a groove that may run through.");
+        }
+        if (ends.stream().anyMatch(e -> e.run() == Run.SHOWS)) {
+            Worked longest = stops.ends().length().isOver(stops.sides().length()) ? stops.ends() : stops.sides();
+            sheet.work(
+                    "plug",
+                    "pl",
+                    "Plug for an end that shows, long",
+                    Show.FIT,
+                    longest.times(1),
+                    "From the panel's edge to the outside; as wide and as deep as the groove, its grain along the wall.");
         }
     }
 

@@ -89,6 +89,11 @@ public sealed interface Term permits Worked, Term.Written, Term.Sum, Term.Produc
         return new Call("round down ", a, null, Quantity.of(Math.floor(a.number() + 1e-9)));
     }
 
+    /** The length whose square is this area, in mm². */
+    static Term root(Term area) {
+        return new Call("root of ", area, null, Quantity.of(Length.mm(Math.sqrt(Math.max(0, area.number())))));
+    }
+
     static Term absolute(Term a) {
         Quantity v = a.value();
         return new Call(

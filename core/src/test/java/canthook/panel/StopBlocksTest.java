@@ -1,5 +1,7 @@
 package canthook.panel;
 
+import static canthook.SeedLibrary.bottomOf;
+import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.twoThicknesses;
 import static canthook.SeedLibrary.work;
@@ -9,6 +11,8 @@ import static org.assertj.core.api.Assertions.within;
 import canthook.AnyPlan;
 import canthook.panel.GrooveEnds.GrooveEnd;
 import canthook.panel.GrooveEnds.Run;
+import canthook.plan.BoxPlan;
+import canthook.plan.Groove;
 import canthook.planner.WorkedPlan;
 import canthook.saw.Jobs;
 import org.junit.jupiter.api.Test;
@@ -62,5 +66,17 @@ class StopBlocksTest {
                 .singleElement()
                 .satisfies(j -> assertThat(j.says().contains("Stop blocks, from the cutter's far edge"))
                         .isEqualTo(stops));
+    }
+
+    /** √(2 · 125 · 5 − 25) = 35.0; a groove across a boundary of a box of 12 walls shows over 12 − 5 = 7. */
+    @Test
+    void theSawsArcAndThePlugOfAnEndThatShows() {
+        BoxPlan stopped = openDrawer().with(bottomOf(openDrawer()).withGroove(new Groove(mm(6), mm(5), mm(8))));
+        assertThat(work(stopped).number("bottom.saw-arc").orElseThrow().length().mm())
+                .isEqualTo(35);
+        assertThat(work(stopped).number("bottom.plug")).isEmpty();
+        BoxPlan shows = openDrawer().with(bottomOf(openDrawer()).withGroove(new Groove(mm(6), mm(5), mm(5))));
+        assertThat(work(shows).number("bottom.plug").orElseThrow().length().mm())
+                .isEqualTo(7);
     }
 }
