@@ -110,6 +110,9 @@ class WorkingTest {
             if (accept("thesmallerof")) {
                 return pair(false);
             }
+            if (accept("rootof")) {
+                return Math.sqrt(single());
+            }
             if (accept("sizeof")) {
                 return Math.abs(single());
             }
