@@ -14,6 +14,7 @@ const divider = computed(() => (fitting.value?.kind === 'DIVIDER' ? fitting.valu
 const grip = computed(() => (fitting.value?.kind === 'GRIP' ? fitting.value : null))
 const pegs = computed(() => (fitting.value?.kind === 'PEGS' ? fitting.value : null))
 const pin = computed(() => (fitting.value?.kind === 'CORNER_PIN' ? fitting.value : null))
+const handle = computed(() => (fitting.value?.kind === 'HANDLE' ? fitting.value : null))
 const feet = computed(() => (fitting.value?.kind === 'FEET' ? fitting.value : null))
 const at = (field: string) => `fittings.${props.index}.${field}`
 const number = (name: string) => `fittings.f${props.index + 1}-${name}`
@@ -72,6 +73,12 @@ const walls = ['A', 'B', 'C', 'D'].map((value) => ({ value, label: value }))
       />
       <label for="rod">A rod, glued at one end</label>
     </div>
+  </template>
+  <template v-else-if="handle">
+    <PlanLength label="Handle, along the grain" :field="at('along')" />
+    <PlanLength label="Handle, wide" :field="at('across')" />
+    <PlanLength label="Handle, high" :field="at('high')" />
+    <PlanLength label="Screws apart" :field="at('spacing')" house="one screw: a knob" />
   </template>
   <template v-else-if="feet">
     <PlanLength label="Foot, square" :field="at('square')" />

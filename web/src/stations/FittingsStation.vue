@@ -26,6 +26,7 @@ const names = {
   GRIP: 'grip',
   PEGS: 'pegs',
   CORNER_PIN: 'corner pins',
+  HANDLE: 'handle',
   FEET: 'feet'
 } as const
 const called = (i: number) => {
@@ -33,14 +34,17 @@ const called = (i: number) => {
   if (!f) return ''
   return f.kind === 'DIVIDER' ? `divider ${i + 1}` : f.kind === 'GRIP' ? `grip in ${f.wall}` : names[f.kind]
 }
-const adds: { guess: FirstGuess; label: string }[] = [
+const all: { guess: FirstGuess; label: string }[] = [
   { guess: 'DIVIDER_ACROSS', label: 'a divider across' },
   { guess: 'DIVIDER_ALONG', label: 'a divider along' },
   { guess: 'GRIP', label: 'a grip' },
   { guess: 'PEGS', label: 'pegs' },
   { guess: 'CORNER_PIN', label: 'a pin down each corner' },
+  { guess: 'HANDLE', label: 'a handle on the lid' },
   { guess: 'FEET', label: 'feet' }
 ]
+/** A handle wants a lid to sit on. */
+const adds = computed(() => all.filter((a) => a.guess !== 'HANDLE' || bench.plan?.lid.kind !== 'NONE'))
 const betweenThings = computed(
   () =>
     bench.plan?.size.contents &&
@@ -51,7 +55,22 @@ const own = computed(() => {
   const of = `fittings.f${chosen.value + 1}-`
   return [...bench.numbers.keys()].filter((id) => id.startsWith(of))
 })
-const first = ['long', 'stop', 'dado-wide', 'apart', 'down', 'deep', 'pilot', 'centre', 'stick', 'stands']
+const first = [
+  'long',
+  'stop',
+  'dado-wide',
+  'apart',
+  'down',
+  'deep',
+  'pilot',
+  'centre',
+  'bore',
+  'middle-along',
+  'middle-across',
+  'screw',
+  'stick',
+  'stands'
+]
 const strong = computed(() =>
   own.value.filter((id) => first.some((name) => id.endsWith(`-${name}`))).slice(0, 4)
 )

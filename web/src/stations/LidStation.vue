@@ -128,8 +128,8 @@ const follows = [
       'stop-at-ends',
       'block-sides',
       'block-ends',
-  'saw-arc',
-  'plug',
+      'saw-arc',
+      'plug',
       'engagement-slid',
       'least-engagement',
       'inside-height'

@@ -207,6 +207,9 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
                             new Fitting.Grip(Part.values()[random.nextInt(4)], mm(60), mm(25), mm(random.nextInt(40)));
                         case 1 ->
                             new Fitting.Pegs(mm(1 + random.nextInt(4)), Fitting.Which.values()[random.nextInt(3)]);
+                        case 4 ->
+                            new Fitting.Handle(
+                                    mm(20 + random.nextInt(60)), mm(16), mm(14), random.nextBoolean() ? mm(12) : null);
                         case 3 -> new Fitting.CornerPin(mm(1 + random.nextInt(3)), random.nextBoolean());
                         case 2 -> new Fitting.Feet(mm(20), mm(10), mm(random.nextInt(8)));
                         default ->

@@ -7,6 +7,7 @@ import canthook.bottom.WorkedBottom;
 import canthook.figure.WholeBox.State;
 import canthook.fitting.DividerIn;
 import canthook.fitting.FeetUnder;
+import canthook.fitting.HandleOnLid;
 import canthook.fitting.WorkedFitting;
 import canthook.lid.LidOnTop;
 import canthook.lid.LinerFrame;
@@ -234,7 +235,9 @@ final class BoxSolids {
                         ? end - lid.held().groove().groove().depth().mm()
                         : end;
         Solid panel = Solid.of("lid", 0, from, length + out, (width - wide) / 2, (width + wide) / 2, z, z + thick);
-        add(panel.moved(state == State.OPEN ? 0.55 * length : 0, 0, state == State.APART ? apart + wall - z : 0));
+        for (Solid piece : withHandles(panel, (length + from) / 2, z + thick)) {
+            add(piece.moved(state == State.OPEN ? 0.55 * length : 0, 0, state == State.APART ? apart + wall - z : 0));
+        }
     }
 
     private void sawn(SawnOffLid lid) {
@@ -247,7 +250,10 @@ final class BoxSolids {
                 held.along().length().mm(),
                 z,
                 held.thickness().length().mm());
-        add(lidPart(top, lid).moved(0, 0, state == State.APART ? 2.2 * apart : 0));
+        for (Solid piece :
+                withHandles(top, length / 2, z + held.thickness().length().mm())) {
+            add(lidPart(piece, lid).moved(0, 0, state == State.APART ? 2.2 * apart : 0));
+        }
         LinerFrame liner = lid.liner();
         if (liner != null && state != State.CLOSED) {
             liner(liner);
@@ -303,6 +309,7 @@ final class BoxSolids {
                     wall - lip.deep().length().mm(),
                     wall));
         }
+        pieces.addAll(handles(length / 2, wall + thick));
         for (Solid piece : pieces) {
             add(
                     switch (state) {
@@ -313,6 +320,29 @@ final class BoxSolids {
         }
     }
 
+    private List<Solid> withHandles(Solid panel, double x, double z) {
+        List<Solid> all = new ArrayList<>(List.of(panel));
+        all.addAll(handles(x, z));
+        return all;
+    }
+
+    /** Handles stand on the lid's upper face, in its middle. */
+    private List<Solid> handles(double x, double z) {
+        return worked.fittings().all().stream()
+                .filter(HandleOnLid.class::isInstance)
+                .map(f -> ((HandleOnLid) f).told())
+                .map(h -> Solid.of(
+                        "divider",
+                        0,
+                        x - h.along().mm() / 2,
+                        x + h.along().mm() / 2,
+                        width / 2 - h.across().mm() / 2,
+                        width / 2 + h.across().mm() / 2,
+                        z,
+                        z + h.high().mm()))
+                .toList();
+    }
+
     private void fittings() {
         for (WorkedFitting fitting : worked.fittings().all()) {
             fitting.<Runnable>fold(new WorkedFitting.Kinds<>(
@@ -320,6 +350,7 @@ final class BoxSolids {
                             grip -> () -> {},
                             pegs -> () -> {},
                             pin -> () -> {},
+                            handle -> () -> {},
                             feet -> () -> feet(feet)))
                     .run();
         }

@@ -7,6 +7,7 @@ import canthook.fitting.Feature;
 import canthook.fitting.FeetUnder;
 import canthook.fitting.Fittings;
 import canthook.fitting.GripHole;
+import canthook.fitting.HandleOnLid;
 import canthook.fitting.WorkedFitting;
 import canthook.length.Length;
 import canthook.plan.Fitting.Run;
@@ -61,6 +62,7 @@ public final class FittingFigures {
                             grip -> () -> grip(d, grip, length, width, t, te),
                             pegs -> () -> round(d, pegs.index(), pegs.told().diameter(), length, width, t, te),
                             pin -> () -> round(d, pin.index(), pin.told().diameter(), length, width, t, te),
+                            handle -> () -> handle(d, handle, length, width),
                             feet -> () -> feet(d, feet, length, width)))
                     .run();
         }
@@ -118,6 +120,12 @@ public final class FittingFigures {
                 d.rect("peg", x - r, y - r, 2 * r, 2 * r, "fittings." + index);
             }
         }
+    }
+
+    private static void handle(Drawing d, HandleOnLid handle, double length, double width) {
+        double along = handle.told().along().mm();
+        double across = handle.told().across().mm();
+        d.rect("foot-hidden", (length - along) / 2, (width - across) / 2, along, across, "fittings." + handle.index());
     }
 
     private static void feet(Drawing d, FeetUnder feet, double length, double width) {

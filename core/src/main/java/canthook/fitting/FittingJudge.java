@@ -44,6 +44,7 @@ record FittingJudge(
                         grip -> () -> grip(grip),
                         pegs -> () -> pegs(pegs),
                         pin -> () -> pin(pin, all),
+                        handle -> () -> handle(handle),
                         feet -> () -> feet(feet, all)))
                 .run();
     }
@@ -206,6 +207,18 @@ record FittingJudge(
         return fixes;
     }
 
+    private void handle(HandleOnLid handle) {
+        List<Fitting> without = new ArrayList<>(plan.fittings());
+        without.remove(handle.index());
+        Fix out = new Fix("Take the handle out", plan.withFittings(without));
+        if (handle.lid() == null) {
+            verdicts.stop(Code.HANDLE_OFF_LID, handle.place(), "There is no lid the handle could sit on.", out);
+        } else if (handle.isOffLid()) {
+            verdicts.stop(
+                    Code.HANDLE_OFF_LID, handle.place(), "The handle is larger than the lid it is to sit on.", out);
+        }
+    }
+
     private void feet(FeetUnder feet, List<WorkedFitting> all) {
         if (all.stream().anyMatch(f -> f instanceof FeetUnder && f.index() < feet.index())) {
             List<Fitting> without = new ArrayList<>(plan.fittings());
@@ -250,6 +263,7 @@ record FittingJudge(
                 grip -> away(grip, pair),
                 pegs -> others(pegs),
                 pin -> thinner(pin, pair),
+                handle -> List.of(),
                 feet -> List.of()));
     }
 

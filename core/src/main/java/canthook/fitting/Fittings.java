@@ -69,6 +69,8 @@ public record Fittings(
                                     ladder.joint(),
                                     ladder.chosen().finger()),
                             pin -> PinDownCorner.of(sheet, index, pin, box, ladder.joint(), ladder.wall()),
+                            handle -> HandleOnLid.of(
+                                    sheet, index, handle, lid, plan.walls().known()),
                             feet -> FeetUnder.of(
                                     sheet,
                                     index,
@@ -97,7 +99,12 @@ public record Fittings(
         List<Worked> numbers = new ArrayList<>(sheet.numbers());
         for (WorkedFitting fitting : all) {
             numbers.addAll(fitting.fold(new WorkedFitting.Kinds<List<Worked>>(
-                    DividerIn::moves, grip -> List.of(), pegs -> List.of(), pin -> List.of(), feet -> List.of())));
+                    DividerIn::moves,
+                    grip -> List.of(),
+                    pegs -> List.of(),
+                    pin -> List.of(),
+                    handle -> List.of(),
+                    feet -> List.of())));
         }
         return new Fittings(List.copyOf(all), List.copyOf(features), pairs, List.copyOf(numbers), verdicts.all());
     }
@@ -113,6 +120,7 @@ public record Fittings(
                         grip -> Optional.empty(),
                         pegs -> Optional.empty(),
                         pin -> Optional.empty(),
+                        handle -> Optional.empty(),
                         feet -> Optional.empty())))
                 .flatMap(Optional::stream)
                 .toList();
@@ -142,6 +150,7 @@ public record Fittings(
                     grip -> words.add("a grip"),
                     pegs -> words.add("pegs"),
                     pin -> words.add("corner pins"),
+                    handle -> words.add("a handle"),
                     feet -> words.add("feet")));
         }
         return String.join(", ", words);

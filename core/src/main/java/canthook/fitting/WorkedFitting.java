@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.function.Function;
 
 /** What follows from one fitting. */
-public sealed interface WorkedFitting permits DividerIn, GripHole, PegsThrough, PinDownCorner, FeetUnder {
+public sealed interface WorkedFitting permits DividerIn, GripHole, PegsThrough, PinDownCorner, HandleOnLid, FeetUnder {
 
     /** What is done with each kind; a new kind is a new part here, and the compiler names every reader. */
     record Kinds<T>(
@@ -15,6 +15,7 @@ public sealed interface WorkedFitting permits DividerIn, GripHole, PegsThrough, 
             Function<GripHole, T> grip,
             Function<PegsThrough, T> pegs,
             Function<PinDownCorner, T> pin,
+            Function<HandleOnLid, T> handle,
             Function<FeetUnder, T> feet) {}
 
     /** Reads the kind. */

@@ -173,12 +173,47 @@ public sealed interface Fitting {
         }
     }
 
+    /**
+     * A knob or a bar on the lid, in its middle.
+     *
+     * @param along its length along the lid's grain
+     * @param across its width
+     * @param high over the lid
+     * @param spacing of the two screws of a bar; null for a knob, which has one
+     */
+    record Handle(
+            Length along,
+            Length across,
+            Length high,
+            @Nullable Length spacing) implements Fitting {
+        public static final Bounds ALONG = new Bounds("Handle, long", Length.mm(8), Length.mm(500));
+        public static final Bounds ACROSS = new Bounds("Handle, wide", Length.mm(5), Length.mm(200));
+        public static final Bounds HIGH = new Bounds("Handle, high", Length.mm(5), Length.mm(100));
+        public static final Bounds SPACING = new Bounds("Screws apart", Length.mm(5), Length.mm(480));
+
+        public Handle {
+            ALONG.check("along", along);
+            ACROSS.check("across", across);
+            HIGH.check("high", high);
+            SPACING.unlessAbsent("spacing", spacing);
+            if (spacing != null && !spacing.isUnder(along)) {
+                throw new Refused("spacing", "The screws lie within the handle: less apart than it is long.");
+            }
+        }
+
+        @Override
+        public <T> T fold(Kinds<T> kinds) {
+            return kinds.handle().apply(this);
+        }
+    }
+
     /** What is done with each kind; a new kind is a new part here, and the compiler names every reader. */
     record Kinds<T>(
             Function<Divider, T> divider,
             Function<Grip, T> grip,
             Function<Pegs, T> pegs,
             Function<CornerPin, T> pin,
+            Function<Handle, T> handle,
             Function<Feet, T> feet) {}
 
     /** Reads the kind. */

@@ -132,6 +132,12 @@ public final class PlanLengths {
                         },
                         pegs -> () -> put(at + "diameter", pegs.diameter()),
                         pin -> () -> put(at + "diameter", pin.diameter()),
+                        handle -> () -> {
+                            put(at + "along", handle.along());
+                            put(at + "across", handle.across());
+                            put(at + "high", handle.high());
+                            put(at + "spacing", handle.spacing());
+                        },
                         feet -> () -> {
                             put(at + "square", feet.square());
                             put(at + "height", feet.height());

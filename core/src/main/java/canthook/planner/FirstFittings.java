@@ -9,6 +9,7 @@ import canthook.plan.Fitting.CornerPin;
 import canthook.plan.Fitting.Divider;
 import canthook.plan.Fitting.Feet;
 import canthook.plan.Fitting.Grip;
+import canthook.plan.Fitting.Handle;
 import canthook.plan.Fitting.Pegs;
 import canthook.plan.Fitting.Run;
 import canthook.plan.Fitting.Which;
@@ -137,6 +138,24 @@ final class FirstFittings {
             thick = Length.shorter(thick, behind);
         }
         return added(worked.plan(), new CornerPin(CornerPin.DIAMETER.nearest(Fittings.tenths(thick)), false));
+    }
+
+    /** A bar a third of the lid's length; on a small lid a knob, without a lid none. */
+    static BoxPlan handle(WorkedPlan worked) {
+        if (worked.lid().pieces().isEmpty() || worked.plan().fittings().stream().anyMatch(Handle.class::isInstance)) {
+            return worked.plan();
+        }
+        Length third = Fittings.tenths(worked.size().outsideLength().length().dividedBy(3));
+        Length bar = Length.shorter(third, Length.mm(120));
+        return added(
+                worked.plan(),
+                bar.isUnder(Length.mm(45))
+                        ? new Handle(Length.mm(16), Length.mm(16), Length.mm(16), null)
+                        : new Handle(
+                                bar,
+                                Length.mm(18),
+                                Length.mm(18),
+                                Fittings.tenths(bar.times(2).dividedBy(3))));
     }
 
     /** Four feet of 20, 10 high, at the corners; those there are stay. */

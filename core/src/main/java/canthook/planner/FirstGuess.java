@@ -53,6 +53,7 @@ public enum FirstGuess {
     GRIP,
     PEGS,
     CORNER_PIN,
+    HANDLE,
     FEET,
     SCREW,
     LEAVES,
@@ -94,6 +95,7 @@ public enum FirstGuess {
             case DIVIDERS_OF_CONTENTS -> FirstFittings.fromContents(worked);
             case GRIP -> FirstFittings.grip(worked);
             case PEGS -> FirstFittings.pegs(worked);
+            case HANDLE -> FirstFittings.handle(worked);
             case CORNER_PIN -> FirstFittings.cornerPin(worked);
             case FEET -> FirstFittings.feet(worked);
             case SCREW -> plan.with(plan.jig().with(plan.jig().screwOrUsual()));

@@ -57,6 +57,7 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         BATCH_NOT_PROVEN,
         PANEL_NOT_FLUSH,
         PIN_THICK,
+        HANDLE_OFF_LID,
         PIN_MEETS_BACK,
         PIN_HOLDS_SHUT,
         PANELS_INCOMPLETE,

@@ -186,6 +186,25 @@ class FittingsTest {
                 });
     }
 
+    /** Half the spacing either side of the lid's middle; a screw through the lid and two thirds of 18 into the bar. */
+    @Test
+    void aBarSitsInTheMiddleOfItsLid() {
+        BoxPlan plan = openDrawer().with(onTop(Lid.Kept.LIP));
+        WorkedPlan worked = work(plan.withFittings(List.of(new Fitting.Handle(mm(96), mm(18), mm(18), mm(64)))));
+        double along = worked.lid().pieces().get(0).along().length().mm();
+        double across = worked.lid().pieces().get(0).across().length().mm();
+        assertThat(number(worked, "f1-bore")).isCloseTo(along / 2 - 32, within(1e-6));
+        assertThat(number(worked, "f1-middle-across")).isCloseTo(across / 2, within(1e-6));
+        assertThat(number(worked, "f1-screw"))
+                .isCloseTo(worked.lid().pieces().get(0).thickness().length().mm() + 12, within(1e-6));
+        assertThat(jobs(worked)).anyMatch(s -> s.contains("with the block that bores the handle"));
+        assertThat(of(worked, Code.HANDLE_OFF_LID)).isEmpty();
+        WorkedPlan open = with(new Fitting.Handle(mm(96), mm(18), mm(18), null));
+        assertThat(of(open, Code.HANDLE_OFF_LID)).hasSize(1);
+        assertThatThrownBy(() -> new Fitting.Handle(mm(40), mm(18), mm(18), mm(40)))
+                .hasMessageContaining("less apart than it is long");
+    }
+
     /** A groove meets it when it is deeper than T/2 − d/2 = 6 − 1.2 = 4.8; the fix is a pin that passes behind it. */
     @Test
     void aDeepGrooveMeetsThePinAndAShallowOneDoesNot() {
@@ -351,9 +370,9 @@ class FittingsTest {
     @ParameterizedTest
     @EnumSource(
             value = FirstGuess.class,
-            names = {"DIVIDER_ACROSS", "DIVIDER_ALONG", "GRIP", "PEGS", "CORNER_PIN", "FEET"})
+            names = {"DIVIDER_ACROSS", "DIVIDER_ALONG", "GRIP", "PEGS", "CORNER_PIN", "HANDLE", "FEET"})
     void whatIsBegunCanBeMade(FirstGuess guess) {
-        BoxPlan plan = openDrawer();
+        BoxPlan plan = guess == FirstGuess.HANDLE ? openDrawer().with(onTop(Lid.Kept.LIP)) : openDrawer();
         for (int i = 0; i < 2; i++) {
             plan = guess.in(work(plan));
             assertThat(work(plan).verdicts())
@@ -365,7 +384,7 @@ class FittingsTest {
         assertThat(plan.fittings())
                 .hasSize(
                         switch (guess) {
-                            case PEGS, CORNER_PIN, FEET -> 1;
+                            case PEGS, CORNER_PIN, HANDLE, FEET -> 1;
                             default -> 2;
                         });
     }

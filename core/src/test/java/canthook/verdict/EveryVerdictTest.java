@@ -369,6 +369,7 @@ class EveryVerdictTest {
             case GRIP_OFF_WALL -> of(fitted(open, new Fitting.Grip(Part.B, mm(200), mm(28), mm(22))));
             case PEG_THICK -> of(fitted(open, new Fitting.Pegs(mm(5), Fitting.Which.OUTER)));
             case PIN_THICK -> of(fitted(open, new Fitting.CornerPin(mm(5), false)));
+            case HANDLE_OFF_LID -> of(fitted(open, new Fitting.Handle(mm(80), mm(18), mm(18), mm(50))));
             case FEET_MEET -> of(fitted(open, new Fitting.Feet(mm(60), mm(10), mm(40))));
             case FITTINGS_COLLIDE -> of(fitted(open.with(sawnOff(60, Lid.Joined.LOOSE, 1.0)), divider(80, 70)));
         };

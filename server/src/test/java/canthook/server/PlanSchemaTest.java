@@ -51,6 +51,7 @@ class PlanSchemaTest {
             Map.entry(Fitting.Grip.class, "GRIP"),
             Map.entry(Fitting.Pegs.class, "PEGS"),
             Map.entry(Fitting.CornerPin.class, "CORNER_PIN"),
+            Map.entry(Fitting.Handle.class, "HANDLE"),
             Map.entry(Fitting.Feet.class, "FEET"));
     private static final ObjectMapper JSON = JsonRules.mapper();
 

@@ -84,6 +84,7 @@ public class ApiDescription {
             entry("Grip", "GRIP"),
             entry("Pegs", "PEGS"),
             entry("CornerPin", "CORNER_PIN"),
+            entry("Handle", "HANDLE"),
             entry("Feet", "FEET"));
 
     /** Kinds of a family are told apart by their {@code kind}, a word of its own in each. */

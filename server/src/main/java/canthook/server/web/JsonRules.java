@@ -185,6 +185,7 @@ public class JsonRules {
         @JsonSubTypes.Type(value = Fitting.Grip.class, name = "GRIP"),
         @JsonSubTypes.Type(value = Fitting.Pegs.class, name = "PEGS"),
         @JsonSubTypes.Type(value = Fitting.CornerPin.class, name = "CORNER_PIN"),
+        @JsonSubTypes.Type(value = Fitting.Handle.class, name = "HANDLE"),
         @JsonSubTypes.Type(value = Fitting.Feet.class, name = "FEET")
     })
     private interface FittingKinds {}
