@@ -25,10 +25,7 @@ class ScreenshotsTest {
             picture(page, bench, "/rack/blanks", "rack-blanks", ".boards svg");
             picture(page, bench, "/rack/cutters", "rack-cutters", ".cutters svg");
             atTheSaw(page, bench);
-            page.navigate(bench.address + "/boxes/envelope-drawer/size");
-            page.getByText("other corners, compared").click();
-            page.waitForSelector(".ways svg");
-            take(page, "corners");
+            picture(page, bench, "/boxes/gridded-seed-box/blank?of=panels", "blank-panels", ".sheets .area.part");
             picture(page, bench, "/boxes/almanac-box/lid", "lid", ".slate .number");
             picture(page, bench, "/boxes/gridded-seed-box/fittings", "fittings", ".slate .number");
             page.keyboard().press("b");

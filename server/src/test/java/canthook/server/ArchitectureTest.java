@@ -31,6 +31,7 @@ class ArchitectureTest {
                     "canthook.server.rack..",
                     "canthook.server.hint..",
                     "canthook.server.breakdown..",
+                    "canthook.server.sheets..",
                     "canthook.server.saw..",
                     "canthook.server.storage..")
             .should()
