@@ -30,7 +30,7 @@ function season(value: number | number[]) {
     </div>
   </div>
   <div class="lower" :class="{ two: figure('pull') }">
-    <EditableFigure v-if="figure('grooves')" :figure="figure('grooves')!" />
+    <EditableFigure v-if="figure('grooves')" :figure="figure('grooves')!" class="grooves" />
     <EditableFigure v-if="figure('pull')" :figure="figure('pull')!" />
   </div>
   <div class="season">

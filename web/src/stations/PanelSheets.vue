@@ -27,6 +27,7 @@ const opened = computed(() =>
 const idle = computed(() => sheets.answer?.sheets.filter((s) => !s.cuts.length) ?? [])
 const longest = computed(() => Math.max(1, ...opened.value.map((s) => s.figure.length)))
 const scale = computed(() => Math.max(0.05, (room.value - 14) / longest.value))
+const allMade = computed(() => sheets.answer?.panels.every((p) => p.cut + p.laid >= p.wanted))
 const several = computed(() => new Set(sheets.answer?.panels.map((p) => p.box)).size > 1)
 
 watch(
@@ -117,6 +118,9 @@ async function buy() {
         class="empty"
       >
         Nothing on the <RouterLink to="/rack/blanks">rack</RouterLink> is of their stuff and thickness.
+      </p>
+      <p v-if="opened.length && sheets.answer.proven && !sheets.running" class="proven">
+        proven: no plan {{ allMade ? 'opens less of whole sheets' : 'makes more panels' }}
       </p>
       <ol class="list">
         <li v-for="s in opened" :key="s.figure.id">
@@ -278,6 +282,12 @@ progress {
   color: var(--quiet);
   font-size: 0.86rem;
   margin: 0.5rem 0 0;
+}
+.proven {
+  margin: 0 0 0.4rem;
+  color: var(--good);
+  font-weight: 600;
+  font-size: 0.92rem;
 }
 .failed {
   color: var(--cut);

@@ -146,6 +146,24 @@ class ExactSheetsTest {
         assertThat(SOLVER.solve(task, Hurry.NONE)).isEqualTo(SOLVER.solve(task, Hurry.NONE));
     }
 
+    /** More mixtures of sheets than are looked through: the bound is a rougher one, but one all the same. */
+    @Test
+    void ofManySheetsOfAllSizesTheBoundStillHolds() {
+        Blank[] sheets = new Blank[24];
+        for (int i = 0; i < sheets.length; i++) {
+            sheets[i] = sheet("s" + i, HARDBOARD, 300 + 7 * i, 200 + 3 * i, false);
+        }
+        long until = System.nanoTime() + 4_000_000_000L;
+        SheetPlan plan = SOLVER.solve(
+                new SheetTask(List.of(panel("slat", HARDBOARD, 140, 90, 40)), List.of(sheets), mm(3.2)),
+                () -> System.nanoTime() > until);
+        SawnSheets.saws(plan);
+        assertThat(plan.made()).isEqualTo(40);
+        SheetPlan.Goal area = plan.goals().get(1);
+        // 40 · 140 · 90 must come of something
+        assertThat(area.bound()).isBetween(40 * 140 * 90 * 0.9, area.reached());
+    }
+
     static LongStream seeds() {
         return LongStream.range(0, AnyPlan.share(12));
     }

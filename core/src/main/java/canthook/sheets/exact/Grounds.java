@@ -20,12 +20,6 @@ final class Grounds {
     final List<Alike> all = new ArrayList<>();
     final int[] wanted;
 
-    /** Panels that fit on no sheet there is. */
-    final int hopeless;
-
-    /** Area of all whole sheets, mm². */
-    final double wholeArea;
-
     Grounds(SheetTask task) {
         this.task = task;
         Map<Likeness, List<Integer>> alike = new LinkedHashMap<>();
@@ -58,18 +52,11 @@ final class Grounds {
             }
         }
         wanted = task.panels().stream().mapToInt(Panel::count).toArray();
-        int none = 0;
         for (int p = 0; p < held.length; p++) {
             if (!held[p]) {
-                none += wanted[p];
                 wanted[p] = 0;
             }
         }
-        hopeless = none;
-        wholeArea = all.stream()
-                .filter(a -> !a.scrap())
-                .mapToDouble(a -> a.area() * a.sheets().size())
-                .sum();
     }
 
     /** Whether even without flaws some places were left out, so that no bound by prices holds. */

@@ -47,9 +47,6 @@ final class SheetSearch {
     /** Patterns laid by hand that the choice is made among. */
     private static final int MOST_PATTERNS = 500;
 
-    /** Mixtures of whole sheets that are looked through. */
-    private static final int MOST_MIXTURES = 2_000;
-
     private final Grounds grounds;
     private final Hurry hurry;
     private final Map<List<Object>, Pattern> pool = new LinkedHashMap<>();
@@ -101,23 +98,25 @@ final class SheetSearch {
      */
     private double leastArea(SheetPrices prices, double[] price) {
         double least = -1;
+        Mixtures mixtures = new Mixtures(grounds, area(best) - 1);
         List<int[]> unsettled = new ArrayList<>();
-        for (int[] mixture : mixtures(area(best) - 1)) {
+        for (int[] mixture : mixtures.all()) {
             if (hurry.stops() || unsettled.size() == MOST_UNSETTLED) {
                 break;
             }
-            if (kerfed(mixture) < need() - 1 || missingAtLeast(prices, mixture, missing(best)) > missing(best)) {
+            if (Mixtures.holds(grounds, mixture) < need() - 1
+                    || missingAtLeast(prices, mixture, missing(best)) > missing(best)) {
                 continue;
             }
             byHand(mixture, price, PLANS_OF_A_MIXTURE);
             byPrices(mixture, prices);
-            if (unsettled.isEmpty() && area(best) > area(mixture) + 1) {
-                chosen(mixture, area(mixture), EFFORT_FOR_FIRST);
+            if (unsettled.isEmpty() && area(best) > Mixtures.area(grounds, mixture) + 1) {
+                chosen(mixture, Mixtures.area(grounds, mixture), EFFORT_FOR_FIRST);
             }
-            if (area(best) <= area(mixture) + 1) {
+            if (area(best) <= Mixtures.area(grounds, mixture) + 1) {
                 break;
             }
-            least = least < 0 ? area(mixture) : least;
+            least = least < 0 ? Mixtures.area(grounds, mixture) : least;
             unsettled.add(mixture);
         }
         least = least < 0 ? hurry.stops() ? 0 : area(best) : least;
@@ -126,64 +125,29 @@ final class SheetSearch {
         }
         for (int[] mixture :
                 unsettled.subList(Math.min(1, unsettled.size()), Math.min(TRIED_AGAIN, unsettled.size()))) {
-            if (area(best) > least * GOOD_ENOUGH && area(best) > area(mixture) + 1 && !hurry.stops()) {
-                chosen(mixture, area(mixture), EFFORT_FOR_FIRST);
+            if (area(best) > least * GOOD_ENOUGH
+                    && area(best) > Mixtures.area(grounds, mixture) + 1
+                    && !hurry.stops()) {
+                chosen(mixture, Mixtures.area(grounds, mixture), EFFORT_FOR_FIRST);
             }
         }
-        return least;
+        return mixtures.isWhole() ? least : leastByArea();
+    }
+
+    /** Whole sheets must hold what the scraps cannot. */
+    private double leastByArea() {
+        double scraps = grounds.all.stream()
+                .filter(Alike::scrap)
+                .mapToDouble(a -> Mixtures.holds(a.ways().get(0)) * a.sheets().size())
+                .sum();
+        double perArea = mostPerArea();
+        return Math.max(0, need() - scraps) / perArea;
     }
 
     private void chosen(int[] opened, double bound, double effort) {
         new SheetChoice(grounds, opened, List.copyOf(pool.values()))
                 .leastArea(missing(best), area(best), bound, effort)
                 .ifPresent(this::offer);
-    }
-
-    /** Of all scraps and so many whole sheets of each kind, less than this area, by growing area. */
-    private List<int[]> mixtures(double under) {
-        List<int[]> all = new ArrayList<>();
-        int[] mixture = grounds.everySheet();
-        mixtures(mixture, 0, 0, under, all);
-        all.sort(java.util.Comparator.comparingDouble(this::area));
-        return all;
-    }
-
-    private void mixtures(int[] mixture, int at, double area, double under, List<int[]> all) {
-        if (area > under || all.size() > MOST_MIXTURES) {
-            return;
-        }
-        if (at == mixture.length) {
-            all.add(mixture.clone());
-            return;
-        }
-        Alike alike = grounds.all.get(at);
-        if (alike.scrap()) {
-            mixtures(mixture, at + 1, area, under, all);
-            return;
-        }
-        for (int n = 0; n <= alike.sheets().size(); n++) {
-            mixture[at] = n;
-            mixtures(mixture, at + 1, area + n * alike.area(), under, all);
-        }
-        mixture[at] = alike.sheets().size();
-    }
-
-    private double area(int[] mixture) {
-        double area = 0;
-        for (int a = 0; a < mixture.length; a++) {
-            area += grounds.all.get(a).scrap()
-                    ? 0
-                    : mixture[a] * grounds.all.get(a).area();
-        }
-        return area;
-    }
-
-    private double kerfed(int[] mixture) {
-        double holds = 0;
-        for (int a = 0; a < mixture.length; a++) {
-            holds += mixture[a] * kerfed(grounds.all.get(a).ways().get(0));
-        }
-        return holds;
     }
 
     private Found found(int most, double least, double left) {
@@ -424,10 +388,6 @@ final class SheetSearch {
         return need;
     }
 
-    private static double kerfed(Ground ground) {
-        return (ground.length + ground.kerf) * 1e-6 * ((ground.width + ground.kerf) * 1e-6);
-    }
-
     /** With their kerfs, panels and the rectangle that is left share what was opened. */
     private double leftBound() {
         double kerf = grounds.task.kerf().mm();
@@ -437,15 +397,15 @@ final class SheetSearch {
         }
         double holds = grounds.all.stream()
                 .filter(Alike::scrap)
-                .mapToDouble(a -> kerfed(a.ways().get(0)) * a.sheets().size())
+                .mapToDouble(a -> Mixtures.holds(a.ways().get(0)) * a.sheets().size())
                 .sum();
-        holds += most(area(best));
-        double room = holds - need;
+        holds += area(best) * mostPerArea();
+        double room = Math.max(0, holds - need);
         double most = 0;
         for (Alike alike : grounds.all) {
             double longer = Math.max(alike.ways().get(0).length, alike.ways().get(0).width) * 1e-6;
             double shorter = Math.min(alike.ways().get(0).length, alike.ways().get(0).width) * 1e-6;
-            double square = Math.sqrt(room) - kerf;
+            double square = Math.max(0, Math.sqrt(room) - kerf);
             double here =
                     square <= shorter ? square * square : shorter * Math.min(longer, room / (shorter + kerf) - kerf);
             most = Math.max(most, here);
@@ -453,14 +413,12 @@ final class SheetSearch {
         return most;
     }
 
-    /** The most that whole sheets of this area together hold. */
-    private double most(double area) {
-        // a kerf along two sides of many small sheets is more than of one large sheet
-        double perArea = grounds.all.stream()
+    /** A kerf along two sides of many small sheets is more than of one large sheet. */
+    private double mostPerArea() {
+        return grounds.all.stream()
                 .filter(a -> !a.scrap())
-                .mapToDouble(a -> kerfed(a.ways().get(0)) / a.area())
+                .mapToDouble(a -> Mixtures.holds(a.ways().get(0)) / a.area())
                 .max()
                 .orElse(1);
-        return area * perArea;
     }
 }
