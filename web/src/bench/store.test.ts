@@ -49,6 +49,14 @@ describe('a box on the bench', () => {
     return { ...shop, bench }
   }
 
+  it('says something of what was never spoken of before', async () => {
+    const { bench } = await opened()
+    await bench.set('lid.pull.stop', 40)
+    expect((bench.plan as unknown as { lid: unknown })?.lid).toEqual({ pull: { stop: 40 } })
+    await bench.undo()
+    expect((bench.plan as unknown as { lid?: unknown })?.lid).toBeUndefined()
+  })
+
   it('takes a dragged number as one step to undo, and redoes it', async () => {
     const { bench } = await opened()
     for (const height of [97, 98, 99]) await bench.set('size.height', height, 'drag')

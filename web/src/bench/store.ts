@@ -193,7 +193,8 @@ export const useBench = defineStore('bench', () => {
       const path = field.split('.')
       const last = path.pop() ?? ''
       let at = draft as unknown as Record<string, unknown>
-      for (const name of path) at = at[name] as Record<string, unknown>
+      // what was never said stands nowhere yet
+      for (const name of path) at = (at[name] ??= {}) as Record<string, unknown>
       if (value === undefined || value === null) Reflect.deleteProperty(at, last)
       else at[last] = value
     }, merge)

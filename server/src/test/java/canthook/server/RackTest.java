@@ -294,4 +294,19 @@ class RackTest extends ServerTestBase {
         assertThat(log.path("driestMoisture").asDouble())
                 .isLessThan(log.path("wettestMoisture").asDouble() - 2);
     }
+
+    @Test
+    void aScrapStaysAScrapInAFileAndBack() {
+        csv(
+                "/api/rack/blanks/csv",
+                "name,length,width,thickness,wood,scrap\n"
+                        + "end of the ply,320,210,4,sheet-plywood,yes\nwhole ply,1220,610,4,sheet-plywood,no\n");
+        String out = get("/api/rack/blanks/csv").text();
+        assertThat(out.lines().filter(l -> l.contains("end of the ply"))).allMatch(l -> l.endsWith(",yes"));
+        assertThat(out.lines().filter(l -> l.contains("whole ply"))).allMatch(l -> l.endsWith(",no"));
+        Reply bad = csv(
+                "/api/rack/blanks/csv",
+                "name,length,width,thickness,wood,scrap\nmaybe,320,210,4,sheet-plywood,perhaps\n");
+        assertThat(bad.body().path("lines").get(0).path("detail").asText()).contains("scrap is yes or no");
+    }
 }
