@@ -57,28 +57,32 @@ async function tick(sheet: string, done: boolean) {
 async function buy() {
   const w = sheets.answer?.wanting
   if (!w || !bench.plan) return
-  for (let i = 1; i <= w.sheets; i++) {
-    await got(
-      api.POST('/api/rack/blanks', {
-        params: { query: {} },
-        body: {
-          blank: {
-            id: 'new',
-            name: w.sheets === 1 ? 'Sheet to be bought' : `Sheet to be bought, ${i} of ${w.sheets}`,
-            length: w.length,
-            width: w.width,
-            thickness: w.thickness,
-            wood: w.wood,
-            ringAngle: 0,
-            figure: 'STRAIGHT',
-            snipe: false,
-            note: `For the panels of ${bench.plan.name}.`,
-            defects: [],
-            scrap: false
+  try {
+    for (let i = 1; i <= w.sheets; i++) {
+      await got(
+        api.POST('/api/rack/blanks', {
+          params: { query: {} },
+          body: {
+            blank: {
+              id: 'new',
+              name: w.sheets === 1 ? 'Sheet to be bought' : `Sheet to be bought, ${i} of ${w.sheets}`,
+              length: w.length,
+              width: w.width,
+              thickness: w.thickness,
+              wood: w.wood,
+              ringAngle: 0,
+              figure: 'STRAIGHT',
+              snipe: false,
+              note: `For the panels of ${bench.plan.name}.`,
+              defects: [],
+              scrap: false
+            }
           }
-        }
-      })
-    )
+        })
+      )
+    }
+  } catch (error) {
+    toast.add({ severity: 'warn', summary: problemOf(error).detail, life: 7000 })
   }
   await sheets.ask(bench.plan)
 }

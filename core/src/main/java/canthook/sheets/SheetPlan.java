@@ -121,8 +121,4 @@ public record SheetPlan(SheetTask task, List<Opened> opened, List<Goal> goals) {
     public boolean isComplete() {
         return made() == task.wanted();
     }
-
-    public boolean isProven() {
-        return goals.stream().allMatch(Goal::isProven);
-    }
 }
