@@ -71,6 +71,39 @@ describe('a box on the bench', () => {
     expect(bench.plan?.size.height).toBe(99)
   })
 
+  it('does not show a fix that the answer no longer offers, however late it is worked', async () => {
+    const { bench } = await opened()
+    const fix = { after: { name: 'Tray', size: { height: 140 } } } as unknown as Parameters<
+      typeof bench.show
+    >[0]
+    const steps: Promise<void>[] = []
+    const undone = bench.set('size.height', 97)
+    // the pointer comes to the fix while the plan is being worked, and the picture of it comes last
+    const reply = globalThis.fetch
+    let release = () => undefined as void
+    const gate = new Promise<void>((done) => (release = done))
+    vi.stubGlobal('fetch', async (request: Request) => {
+      await gate
+      return reply(request)
+    })
+    steps.push(bench.show(fix))
+    await undone
+    expect(bench.worked).not.toBeNull()
+    release()
+    await Promise.all(steps)
+    expect(bench.preview).toBeNull()
+  })
+
+  it('shows a fix while the pointer rests on it', async () => {
+    const { bench } = await opened()
+    await bench.show({ after: { name: 'Tray', size: { height: 140 } } } as unknown as Parameters<
+      typeof bench.show
+    >[0])
+    expect(bench.preview).not.toBeNull()
+    await bench.show(null)
+    expect(bench.preview).toBeNull()
+  })
+
   it('puts the last good plan back when the server refuses, and says where', async () => {
     const { bench, refuse } = await opened()
     refuse['POST /api/work'] = { status: 422, body: { detail: 'Too high.', field: 'plan.size.height' } }

@@ -148,6 +148,8 @@ export const useBench = defineStore('bench', () => {
       const result = await got(api.POST('/api/work', { body: request(plan.value) }))
       if (turn === asked) {
         worked.value = result
+        // a fix of the answer before is not offered any more, so its preview, still on its way, must not come
+        hovered = null
         preview.value = null
         problem.value = null
       }
