@@ -11,24 +11,33 @@ import canthook.cutter.Cutter;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.plan.Assumed;
+import canthook.plan.BasePlate;
 import canthook.plan.BoardAtHand;
 import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
+import canthook.plan.CardSlit;
 import canthook.plan.FingerChoice;
 import canthook.plan.FingerChoice.Leftover;
 import canthook.plan.FingerChoice.Parity;
 import canthook.plan.FingerChoice.Sharing;
+import canthook.plan.FingeredBlock;
 import canthook.plan.Fitting;
 import canthook.plan.Groove;
 import canthook.plan.JigChoice;
 import canthook.plan.JigChoice.Screw;
 import canthook.plan.JigChoice.Way;
+import canthook.plan.LabelRecess;
 import canthook.plan.Lid;
+import canthook.plan.Lining;
 import canthook.plan.Lowered;
 import canthook.plan.Part;
+import canthook.plan.SecondFloor;
 import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.Tips;
+import canthook.plan.Stay;
 import canthook.plan.Stuff;
+import canthook.plan.Tray;
+import canthook.plan.UprightHandle;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.shop.HouseRule;
@@ -160,7 +169,7 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
         if (own.nextInt(3) == 0) {
             other = other.withFittings(fittings(own, box, height));
         }
-        return switch (random.nextInt(6)) {
+        return switch (random.nextInt(15)) {
             case 0 -> Bottoms.rabbeted(other, box, HouseRules.DEFAULT);
             case 1 -> Bottoms.applied(other);
             case 2 -> Bottoms.slats(other, box, HouseRules.DEFAULT);
@@ -202,7 +211,7 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
                     .length()
                     .mm();
             all.add(
-                    switch (random.nextInt(6)) {
+                    switch (random.nextInt(15)) {
                         case 0 ->
                             new Fitting.Grip(Part.values()[random.nextInt(4)], mm(60), mm(25), mm(random.nextInt(40)));
                         case 1 ->
@@ -212,6 +221,61 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
                                     mm(20 + random.nextInt(60)), mm(16), mm(14), random.nextBoolean() ? mm(12) : null);
                         case 3 -> new Fitting.CornerPin(mm(1 + random.nextInt(3)), random.nextBoolean());
                         case 2 -> new Fitting.Feet(mm(20), mm(10), mm(random.nextInt(8)));
+                        case 6 ->
+                            new Tray(
+                                    mm(4 + random.nextInt(40)),
+                                    mm(10 + random.nextInt(40)),
+                                    random.nextBoolean() ? mm(20 + random.nextInt(120)) : null,
+                                    mm(random.nextInt(4)),
+                                    mm(3 + random.nextInt(8)),
+                                    1 + random.nextInt(3),
+                                    wood(random),
+                                    null);
+                        case 7 -> new BasePlate(wood(random), mm(4 + random.nextInt(12)), mm(random.nextInt(15)));
+                        case 8 ->
+                            new UprightHandle(
+                                    wood(random),
+                                    mm(14 + random.nextInt(8)),
+                                    mm(Math.max(40, height * (0.5 + random.nextDouble()))),
+                                    mm(1 + random.nextInt(5)),
+                                    random.nextBoolean() ? mm(2) : null,
+                                    mm(40 + random.nextInt(80)),
+                                    mm(12 + random.nextInt(20)),
+                                    mm(10 + random.nextInt(20)),
+                                    mm(random.nextInt(6)));
+                        case 9 ->
+                            new FingeredBlock(
+                                    mm(20 + random.nextInt(80)),
+                                    mm(6 + random.nextInt(8)),
+                                    mm(20),
+                                    mm(15 + random.nextInt(20)));
+                        case 10 ->
+                            new Stay(
+                                    Stay.What.values()[random.nextInt(3)],
+                                    Part.values()[random.nextInt(4)],
+                                    mm(random.nextInt(160)),
+                                    mm(3 + random.nextInt(30)));
+                        case 11 ->
+                            new CardSlit(
+                                    CardSlit.In.values()[random.nextInt(5)],
+                                    mm(0.8 + random.nextDouble()),
+                                    mm(3 + random.nextInt(10)),
+                                    (double) random.nextInt(30));
+                        case 12 ->
+                            new LabelRecess(
+                                    Part.values()[random.nextInt(4)],
+                                    mm(20 + random.nextInt(60)),
+                                    mm(8 + random.nextInt(20)),
+                                    mm(0.5 + random.nextInt(6)),
+                                    mm(random.nextInt(40)));
+                        case 13 -> new Lining(mm(0.5 + random.nextInt(3)), random.nextBoolean());
+                        case 14 ->
+                            new SecondFloor(
+                                    wood(random),
+                                    mm(3 + random.nextInt(5)),
+                                    mm(4 + random.nextInt(50)),
+                                    mm(4 + random.nextInt(8)),
+                                    mm(random.nextInt(3)));
                         default ->
                             new Fitting.Divider(
                                     run,
@@ -226,6 +290,10 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
                     });
         }
         return all;
+    }
+
+    private static Stuff wood(Random random) {
+        return random.nextBoolean() ? new Stuff("sheet-plywood", 0) : new Stuff("pine-ponderosa", 0);
     }
 
     private static List<Cutter> rack(Random random) {

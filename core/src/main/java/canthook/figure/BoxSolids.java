@@ -6,9 +6,6 @@ import canthook.bottom.SlattedBottom;
 import canthook.bottom.WorkedBottom;
 import canthook.figure.WholeBox.State;
 import canthook.fitting.DividerIn;
-import canthook.fitting.FeetUnder;
-import canthook.fitting.HandleOnLid;
-import canthook.fitting.WorkedFitting;
 import canthook.lid.LidOnTop;
 import canthook.lid.LinerFrame;
 import canthook.lid.SawnOffLid;
@@ -17,7 +14,7 @@ import canthook.lid.WorkedLid;
 import canthook.panel.HeldPanel;
 import canthook.panel.PanelWidth;
 import canthook.plan.Bottom.Grain;
-import canthook.plan.Fitting.Run;
+import canthook.plan.Lining;
 import canthook.plan.Part;
 import canthook.planner.WorkedPlan;
 import canthook.size.SizedBox;
@@ -66,7 +63,7 @@ final class BoxSolids {
         }
         box.bottom();
         box.lid();
-        box.fittings();
+        new FittingSolids(worked, state, box.apart).all().forEach(box::add);
         if (state == State.OPEN) {
             box.contents();
         }
@@ -328,109 +325,28 @@ final class BoxSolids {
 
     /** Handles stand on the lid's upper face, in its middle. */
     private List<Solid> handles(double x, double z) {
-        return worked.fittings().all().stream()
-                .filter(HandleOnLid.class::isInstance)
-                .map(f -> ((HandleOnLid) f).told())
-                .map(h -> Solid.of(
-                        "divider",
-                        0,
-                        x - h.along().mm() / 2,
-                        x + h.along().mm() / 2,
-                        width / 2 - h.across().mm() / 2,
-                        width / 2 + h.across().mm() / 2,
-                        z,
-                        z + h.high().mm()))
-                .toList();
-    }
-
-    private void fittings() {
-        for (WorkedFitting fitting : worked.fittings().all()) {
-            fitting.<Runnable>fold(new WorkedFitting.Kinds<>(
-                            divider -> () -> divider(divider),
-                            grip -> () -> {},
-                            pegs -> () -> {},
-                            pin -> () -> {},
-                            handle -> () -> {},
-                            feet -> () -> feet(feet)))
-                    .run();
-        }
-    }
-
-    /** Those that run across are drawn whole, those that run along in the pieces between them. */
-    private void divider(DividerIn divider) {
-        double floor = worked.walls().floorHeight().mm();
-        double top = floor + divider.told().height().mm();
-        double half = divider.told().thickness().mm() / 2;
-        double up = state == State.APART ? 0.4 * apart : 0;
-        double at = divider.told().at().mm();
-        if (divider.told().run() == Run.ACROSS) {
-            add(Solid.of("divider", 1, end + at - half, end + at + half, side, width - side, floor, top)
-                    .moved(0, 0, up));
-            return;
-        }
-        double y = width - side - at;
-        double from = end;
-        for (double[] gap : across()) {
-            add(Solid.of("divider", 0, from, gap[0], y - half, y + half, floor, top)
-                    .moved(0, 0, up));
-            from = gap[1];
-        }
-        add(Solid.of("divider", 0, from, length - end, y - half, y + half, floor, top)
-                .moved(0, 0, up));
-    }
-
-    /** Where dividers run across, from D to B. */
-    private List<double[]> across() {
-        return worked.fittings().all().stream()
-                .filter(DividerIn.class::isInstance)
-                .map(f -> ((DividerIn) f).told())
-                .filter(d -> d.run() == Run.ACROSS)
-                .map(d -> new double[] {
-                    end + d.at().mm() - d.thickness().mm() / 2,
-                    end + d.at().mm() + d.thickness().mm() / 2
-                })
-                .sorted(java.util.Comparator.comparingDouble((double[] d) -> d[0]))
-                .toList();
-    }
-
-    private void feet(FeetUnder feet) {
-        double a = feet.told().square().mm();
-        double in = feet.told().inset().mm();
-        double under = worked.walls().below() == null
-                ? 0
-                : worked.walls().below().length().mm();
-        double down = -under - (state == State.APART ? 1.8 * apart : 0);
-        for (double x : new double[] {in, length - in - a}) {
-            for (double y : new double[] {in, width - in - a}) {
-                add(Solid.of(
-                        "foot",
-                        2,
-                        x,
-                        x + a,
-                        y,
-                        y + a,
-                        down - feet.told().height().mm(),
-                        down));
-            }
-        }
+        return new FittingSolids(worked, state, apart).onLid(x, width / 2, z);
     }
 
     /** What goes in, standing on the floor, as far as it stands inside. */
     private void contents() {
         double floor = worked.walls().floorHeight().mm();
+        Lining lining = worked.plan().lining();
+        double lined = lining == null ? 0 : lining.thickness().mm();
+        floor += lining != null && lining.floor() ? lined : 0;
         boolean real = worked.fittings().all().stream().anyMatch(DividerIn.class::isInstance);
         for (SizedBox.Place place : worked.size().contents()) {
             if (place.divider() && real) {
                 continue;
             }
-            double x = end + place.along().mm();
-            double y = width - side - place.across().mm();
+            double x = end + lined + place.along().mm();
+            double y = width - side - lined - place.across().mm();
             add(Solid.of(
                     place.divider() ? "divider" : "content",
                     0,
                     x,
-                    Math.min(length - end, x + place.length().mm()),
-                    Math.max(side, y - place.width().mm()),
+                    Math.min(length - end - lined, x + place.length().mm()),
+                    Math.max(side + lined, y - place.width().mm()),
                     y,
                     floor,
                     floor + place.height().mm()));

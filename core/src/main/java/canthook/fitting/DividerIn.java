@@ -11,7 +11,6 @@ import canthook.panel.Step;
 import canthook.plan.Fitting.Divider;
 import canthook.plan.Fitting.Run;
 import canthook.plan.Part;
-import canthook.seasons.Year;
 import canthook.size.SizedBox;
 import canthook.walls.GrooveAsked;
 import canthook.walls.WallDemands;
@@ -67,14 +66,8 @@ public record DividerIn(
     private static final Length SHORTER_LOOSE = Length.mm(0.5);
     private static final Length NOTCH_PLAY = Length.mm(0.3);
 
-    static DividerIn of(
-            Worksheet sheet,
-            int index,
-            Divider told,
-            List<Divider> crossing,
-            SizedBox box,
-            WallDemands walls,
-            Year year) {
+    static DividerIn of(Worksheet sheet, int index, Divider told, List<Divider> crossing, Around around) {
+        SizedBox box = around.box();
         String f = "f" + (index + 1) + "-";
         String field = "fittings." + index + ".";
         boolean across = told.run() == Run.ACROSS;
@@ -97,7 +90,7 @@ public record DividerIn(
                 "Divider, long",
                 Show.FIT,
                 dado == null
-                        ? inside.minus(fixed(SHORTER_LOOSE))
+                        ? (across ? around.insideWidth() : around.insideLength()).minus(fixed(SHORTER_LOOSE))
                         : inside.plus(fixed(2).times(dado)).minus(fixed(SHORTER_IN_DADO)),
                 dado == null
                         ? "The inside less half a millimetre: it stands loose. Measure the dry-fitted box once more before you cut it."
@@ -124,7 +117,7 @@ public record DividerIn(
                                 ? "The proud, the end D, and to the dado’s near edge: from A1, and from C2 with the stop on the other side."
                                 : "The proud, the side C, and to the dado’s near edge: from B2, and from D1 with the stop on the other side.");
         Worksheet moves = new Worksheet("fittings.f" + (index + 1));
-        Movement movement = PanelWidth.movement(moves, told.stuff(), field + "stuff", year);
+        Movement movement = PanelWidth.movement(moves, told.stuff(), field + "stuff", around.year());
         Worked highest = sheet.work(
                 f + "highest",
                 "h₊",
@@ -176,7 +169,7 @@ public record DividerIn(
                                 told,
                                 along(told, mate.length(), box),
                                 wide.length(),
-                                foot(walls),
+                                foot(around.walls()),
                                 dado.length()),
                 moves.numbers(),
                 told.stuff().known());
@@ -208,7 +201,7 @@ public record DividerIn(
     }
 
     /** It stands on the floor, and its dado over the bottom's groove. */
-    private static Length foot(WallDemands walls) {
+    static Length foot(WallDemands walls) {
         Length floor = walls.floorHeight();
         return walls.groove("bottom")
                 .map(GrooveAsked::groove)
@@ -237,6 +230,16 @@ public record DividerIn(
     @Override
     public String called() {
         return "divider " + (index + 1);
+    }
+
+    @Override
+    public String word() {
+        return "a divider";
+    }
+
+    @Override
+    public List<Worked> follows() {
+        return moves;
     }
 
     @Override

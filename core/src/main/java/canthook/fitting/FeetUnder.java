@@ -2,14 +2,14 @@ package canthook.fitting;
 
 import static canthook.working.Term.fixed;
 
-import canthook.fingers.Ladder;
+import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.panel.CutPiece;
 import canthook.panel.Step;
 import canthook.plan.Fitting.Feet;
-import canthook.walls.WallDemands;
 import canthook.wood.Wood;
 import canthook.working.Show;
+import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.List;
@@ -29,8 +29,7 @@ public record FeetUnder(int index, Feet told, Worked square, Worked height, Work
         implements WorkedFitting {
     private static final int FEET = 4;
 
-    static FeetUnder of(
-            Worksheet sheet, int index, Feet told, Ladder ladder, WallDemands walls, Worked kerf, Wood wood) {
+    static FeetUnder of(Worksheet sheet, int index, Feet told, Around around) {
         String f = "f" + (index + 1) + "-";
         String field = "fittings." + index + ".";
         Worked square = sheet.decided(f + "square", "a", "Foot, square", Show.LAYOUT, told.square(), field + "square");
@@ -41,18 +40,25 @@ public record FeetUnder(int index, Feet told, Worked square, Worked height, Work
                 "L",
                 "Stick for all four",
                 Show.LAYOUT,
-                fixed(FEET).times(height).plus(fixed(FEET - 1.0).times(kerf)),
+                fixed(FEET).times(height).plus(fixed(FEET - 1.0).times(around.kerf())),
                 "Four feet, and a kerf between each.");
+        Term stands = around.ladder().wall().plus(height);
+        if (around.walls().below() != null) {
+            stands = stands.plus(around.walls().below());
+        }
+        Length base = around.plan().baseUnder();
+        if (base.isPositive()) {
+            stands = stands.plus(fixed(base));
+        }
         sheet.work(
                 f + "stands",
                 "H",
                 "Height on its feet",
                 Show.LAYOUT,
-                walls.below() == null
-                        ? ladder.wall().plus(height)
-                        : ladder.wall().plus(walls.below()).plus(height),
+                stands,
                 "The wall, what lies under it, and the feet.");
-        return new FeetUnder(index, told, square, height, stick, wood);
+        return new FeetUnder(
+                index, told, square, height, stick, around.plan().walls().known());
     }
 
     @Override
@@ -63,6 +69,16 @@ public record FeetUnder(int index, Feet told, Worked square, Worked height, Work
     @Override
     public String called() {
         return "the feet";
+    }
+
+    @Override
+    public String word() {
+        return "feet";
+    }
+
+    @Override
+    public List<Worked> follows() {
+        return List.of();
     }
 
     @Override

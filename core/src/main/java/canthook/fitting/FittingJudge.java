@@ -1,97 +1,112 @@
 package canthook.fitting;
 
-import canthook.fingers.Ladder;
 import canthook.fitting.Collisions.Pair;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
-import canthook.lid.WorkedLid;
 import canthook.plan.BoxPlan;
 import canthook.plan.Fitting;
 import canthook.plan.Fitting.CornerPin;
 import canthook.plan.Fitting.Divider;
 import canthook.plan.Fitting.Pegs;
-import canthook.plan.Fitting.Run;
 import canthook.plan.Fitting.Which;
+import canthook.refusal.Bounds;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
-import canthook.walls.WallDemands;
 import canthook.working.Worked;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** What is looked at of each fitting, and of each two that want the same wood. */
-record FittingJudge(
-        BoxPlan plan,
-        WallDemands walls,
-        SizedBox box,
-        Ladder ladder,
-        WorkedLid lid,
-        List<Feature> ofBox,
-        Verdicts verdicts) {
+record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all, Verdicts verdicts) {
     private static final Length LEAST_UNDER = Length.mm(20);
     private static final Length NEAREST = Length.mm(2);
     private static final Length TENTH = Length.mm(0.1);
 
-    void of(WorkedFitting fitting, List<WorkedFitting> all) {
+    void of(WorkedFitting fitting) {
         fitting.<Runnable>fold(new WorkedFitting.Kinds<>(
-                        divider -> () -> divider(divider, all),
+                        divider -> () -> new DividerJudge(this).judge(divider),
                         grip -> () -> grip(grip),
                         pegs -> () -> pegs(pegs),
-                        pin -> () -> pin(pin, all),
-                        handle -> () -> handle(handle),
-                        feet -> () -> feet(feet, all)))
+                        pin -> () -> pin(pin),
+                        handle -> () -> handle.judge(this),
+                        feet -> () -> feet(feet),
+                        tray -> () -> tray.judge(this),
+                        base -> () -> base.judge(this),
+                        upright -> () -> upright.judge(this),
+                        block -> () -> block.judge(this),
+                        stay -> () -> stay.judge(this),
+                        slit -> () -> slit.judge(this),
+                        label -> () -> label.judge(this),
+                        lining -> () -> lining.judge(this),
+                        second -> () -> second.judge(this)))
                 .run();
     }
 
-    private LengthDisplay display() {
-        return plan.display();
+    BoxPlan plan() {
+        return around.plan();
     }
 
-    private void divider(DividerIn divider, List<WorkedFitting> all) {
-        Divider told = divider.told();
-        Length inside = (told.run() == Run.ACROSS ? box.insideLength() : box.insideWidth()).length();
-        Length half = told.thickness().dividedBy(2);
-        if (told.at().isUnder(half) || told.at().isOver(inside.minus(half))) {
+    private SizedBox box() {
+        return around.box();
+    }
+
+    LengthDisplay display() {
+        return plan().display();
+    }
+
+    /** The plan with another in its place. */
+    BoxPlan with(int index, Fitting changed) {
+        return plan().with(index, changed);
+    }
+
+    /** Takes it out. */
+    Fix without(int index) {
+        List<Fitting> left = new ArrayList<>(plan().fittings());
+        left.remove(index);
+        return new Fix("Take " + all.get(index).called() + " out", plan().withFittings(left));
+    }
+
+    /** Of some there is one, or none. */
+    void once(WorkedFitting fitting, Class<? extends WorkedFitting> kind, Code code, String says) {
+        if (all.stream().anyMatch(f -> kind.isInstance(f) && f.index() < fitting.index())) {
+            verdicts.stop(code, fitting.place(), says, without(fitting.index()));
+        }
+    }
+
+    /** What is screwed to the lid’s middle: there is a lid, it is large enough, and nothing else is there. */
+    void onLid(WorkedFitting fitting, @Nullable LidMiddle middle, Length along, Length across) {
+        boolean another = all.stream()
+                .anyMatch(
+                        f -> (f instanceof HandleOnLid || f instanceof BlockOfFingers) && f.index() < fitting.index());
+        if (another) {
             verdicts.stop(
-                    Code.DIVIDER_OFF_BOX,
-                    divider.place(),
-                    "Divider " + (divider.index() + 1) + " stands in the wall: the inside is "
-                            + display().text(inside, Precision.LAYOUT) + ".",
-                    new Fix(
-                            "Put it in the middle",
-                            plan.with(divider.index(), told.withAt(Fittings.tenths(inside.dividedBy(2))))));
-            return;
+                    Code.FITTING_TWICE,
+                    fitting.place(),
+                    "There is a handle in the middle of the lid already.",
+                    without(fitting.index()));
+        } else if (middle == null) {
+            verdicts.stop(
+                    Code.HANDLE_OFF_LID,
+                    fitting.place(),
+                    "There is no lid the handle could sit on.",
+                    without(fitting.index()));
+        } else if (along.isOver(middle.lid().along().length())
+                || across.isOver(middle.lid().across().length())) {
+            verdicts.stop(
+                    Code.HANDLE_OFF_LID,
+                    fitting.place(),
+                    "The handle is larger than the lid it is to sit on.",
+                    without(fitting.index()));
         }
-        for (WorkedFitting other : all) {
-            if (other instanceof DividerIn near
-                    && near.index() < divider.index()
-                    && near.told().run() == told.run()
-                    && near.told()
-                            .at()
-                            .minus(told.at())
-                            .abs()
-                            .isUnder(half.plus(near.told().thickness().dividedBy(2))
-                                    .plus(NEAREST))) {
-                verdicts.stop(
-                        Code.DIVIDERS_MEET,
-                        divider.place(),
-                        "Divider " + (divider.index() + 1) + " stands in " + near.called()
-                                + ", or leaves less than a chip between them.",
-                        free(divider, all)
-                                .map(at -> List.of(moved(divider, at)))
-                                .orElse(List.of())
-                                .toArray(new Fix[0]));
-                break;
-            }
-        }
-        Length wall = (told.run() == Run.ACROSS ? box.finalThickness() : box.finalEndThickness()).length();
-        Worked dado = divider.dado();
+    }
+
+    /** A dado is a third of its wall deep at most. */
+    void dadoDeep(@Nullable Worked dado, Length wall, Function<Length, BoxPlan> shallower) {
         if (dado != null && dado.length().isOver(wall.dividedBy(3).plus(new Length(1)))) {
             verdicts.mind(
                     Code.DADO_DEEP,
@@ -101,36 +116,29 @@ record FittingJudge(
                             ? List.of()
                             : List.of(new Fix(
                                     "Make it " + display().text(wall.dividedBy(3), Precision.FIT) + " deep",
-                                    plan.with(divider.index(), told.withDado(wall.dividedBy(3))))));
-        }
-        highest(divider);
-    }
-
-    private void highest(DividerIn divider) {
-        Length room = room();
-        if (divider.highest().length().isOver(room)) {
-            Length fits = room.times(
-                    divider.told().height().dividedBy(divider.highest().length()));
-            Length less = TENTH.times(fits.nanometres() / TENTH.nanometres());
-            verdicts.mind(
-                    Code.DIVIDER_TOO_HIGH,
-                    divider.height().id(),
-                    "On the wettest day " + divider.called() + " is "
-                            + divider.highest().text(display())
-                            + " high, and " + display().text(room, Precision.LAYOUT)
-                            + " is there for it" + (lid.insideHeight() == null ? "." : " under the lid."),
-                    less.isUnder(Divider.HEIGHT.least())
-                            ? List.of()
-                            : List.of(new Fix(
-                                    "Make it " + display().text(less, Precision.LAYOUT) + " high",
-                                    plan.with(divider.index(), divider.told().withHeight(less)))));
+                                    shallower.apply(wall.dividedBy(3)))));
         }
     }
 
-    /** From the floor to what closes the box. */
-    private Length room() {
-        Worked under = lid.insideHeight();
-        return under != null ? under.length() : ladder.wall().length().minus(walls.floorHeight());
+    /** On the wettest day it is no higher than what is there for it. An upright handle of an open box may stand over its walls. */
+    void tooHigh(WorkedFitting fitting, Worked height, Worked highest, Function<Length, BoxPlan> lower, Bounds bounds) {
+        Length room = around.room().length();
+        boolean mayStandOver = fitting instanceof HandleUpright && !around.hasLid();
+        if (mayStandOver || !highest.length().isOver(room)) {
+            return;
+        }
+        Length fits = room.times(height.length().dividedBy(highest.length()));
+        Length less = Fittings.tenths(fits);
+        verdicts.mind(
+                Code.DIVIDER_TOO_HIGH,
+                height.id(),
+                "On the wettest day " + fitting.called() + " is " + highest.text(display()) + " high, and "
+                        + around.room().text(display()) + " is there for it"
+                        + (around.hasLid() ? " under the lid." : "."),
+                less.isUnder(bounds.least())
+                        ? List.of()
+                        : List.of(new Fix(
+                                "Make it " + display().text(less, Precision.LAYOUT) + " high", lower.apply(less))));
     }
 
     private void grip(GripHole grip) {
@@ -142,12 +150,12 @@ record FittingJudge(
                             + " of wood over the grip breaks out when the box is full.",
                     new Fix(
                             "Put it " + display().text(LEAST_UNDER, Precision.LAYOUT) + " under the edge",
-                            plan.with(grip.index(), grip.told().withUnder(LEAST_UNDER))));
+                            plan().with(grip.index(), grip.told().withUnder(LEAST_UNDER))));
         }
         Feature hole = grip.features().get(0);
         if (hole.low().isNegative()
                 || hole.from().isNegative()
-                || hole.to().isOver(Collisions.along(box, hole.part()))) {
+                || hole.to().isOver(Collisions.along(box(), hole.part()))) {
             verdicts.stop(Code.GRIP_OFF_WALL, grip.place(), "The grip is larger than the wall it is cut in.");
         }
     }
@@ -164,19 +172,19 @@ record FittingJudge(
                             ? List.of()
                             : List.of(new Fix(
                                     "Take pegs of " + display().text(less, Precision.FIT),
-                                    plan.with(pegs.index(), pegs.told().withDiameter(less)))));
+                                    plan().with(pegs.index(), pegs.told().withDiameter(less)))));
         }
     }
 
-    private void pin(PinDownCorner pin, List<WorkedFitting> all) {
+    private void pin(PinDownCorner pin) {
         if (all.stream().anyMatch(f -> f instanceof PinDownCorner && f.index() < pin.index())) {
-            List<Fitting> without = new ArrayList<>(plan.fittings());
+            List<Fitting> without = new ArrayList<>(plan().fittings());
             without.remove(pin.index());
             verdicts.stop(
                     Code.PIN_THICK,
                     pin.place(),
                     "There is a pin down every corner already.",
-                    new Fix("Take these out", plan.withFittings(without)));
+                    new Fix("Take these out", plan().withFittings(without)));
         } else if (pin.told().diameter().isOver(pin.thickest().length())) {
             verdicts.mind(
                     Code.PIN_THICK,
@@ -193,7 +201,7 @@ record FittingJudge(
                 ? List.of()
                 : List.of(new Fix(
                         "Take a pin of " + display().text(less, Precision.FIT),
-                        plan.with(pin.index(), pin.told().withDiameter(less))));
+                        plan().with(pin.index(), pin.told().withDiameter(less))));
     }
 
     /** A pin that is thin enough passes behind a groove: twice what lies between the groove's floor and the pin's middle. */
@@ -201,94 +209,72 @@ record FittingJudge(
         Length middle = pair.one().in().plus(pair.one().out()).dividedBy(2);
         List<Fix> fixes = new ArrayList<>(
                 slimmer(pin, middle.minus(pair.other().out()).times(2).minus(TENTH)));
-        List<Fitting> without = new ArrayList<>(plan.fittings());
+        List<Fitting> without = new ArrayList<>(plan().fittings());
         without.remove(pin.index());
-        fixes.add(new Fix("Take the pins out", plan.withFittings(without)));
+        fixes.add(new Fix("Take the pins out", plan().withFittings(without)));
         return fixes;
     }
 
-    private void handle(HandleOnLid handle) {
-        List<Fitting> without = new ArrayList<>(plan.fittings());
-        without.remove(handle.index());
-        Fix out = new Fix("Take the handle out", plan.withFittings(without));
-        if (handle.lid() == null) {
-            verdicts.stop(Code.HANDLE_OFF_LID, handle.place(), "There is no lid the handle could sit on.", out);
-        } else if (handle.isOffLid()) {
-            verdicts.stop(
-                    Code.HANDLE_OFF_LID, handle.place(), "The handle is larger than the lid it is to sit on.", out);
-        }
-    }
-
-    private void feet(FeetUnder feet, List<WorkedFitting> all) {
+    private void feet(FeetUnder feet) {
         if (all.stream().anyMatch(f -> f instanceof FeetUnder && f.index() < feet.index())) {
-            List<Fitting> without = new ArrayList<>(plan.fittings());
+            List<Fitting> without = new ArrayList<>(plan().fittings());
             without.remove(feet.index());
             verdicts.stop(
                     Code.FEET_MEET,
                     feet.place(),
                     "There are feet under the box already.",
-                    new Fix("Take these out", plan.withFittings(without)));
+                    new Fix("Take these out", plan().withFittings(without)));
             return;
         }
-        Length least =
-                Length.shorter(box.outsideLength().length(), box.outsideWidth().length());
+        Length least = Length.shorter(
+                box().outsideLength().length(), box().outsideWidth().length());
         if (feet.told().inset().plus(feet.told().square()).times(2).isOver(least)) {
             verdicts.stop(Code.FEET_MEET, feet.place(), "The feet are so large, or so far in, that they meet.");
         }
     }
 
-    void collision(Pair pair, List<WorkedFitting> all) {
-        WorkedFitting one = of(pair.one(), all);
-        WorkedFitting other = of(pair.other(), all);
+    void collision(Pair pair) {
+        WorkedFitting one = of(pair.one());
+        WorkedFitting other = of(pair.other());
         if (one == null) {
             return;
         }
-        List<Fix> fixes = new ArrayList<>(mends(one, pair, all));
+        List<Fix> fixes = new ArrayList<>(mends(one, pair));
         if (other != null) {
-            fixes.addAll(mends(other, new Pair(pair.other(), pair.one()), all));
+            fixes.addAll(mends(other, new Pair(pair.other(), pair.one())));
         }
         verdicts.stop(Code.FITTINGS_COLLIDE, one.place(), pair.says(display()), fixes.toArray(new Fix[0]));
     }
 
-    private static @Nullable WorkedFitting of(Feature feature, List<WorkedFitting> all) {
+    private @Nullable WorkedFitting of(Feature feature) {
         return all.stream()
                 .filter(f -> ("f" + (f.index() + 1)).equals(feature.of()))
                 .findFirst()
                 .orElse(null);
     }
 
-    private List<Fix> mends(WorkedFitting fitting, Pair pair, List<WorkedFitting> all) {
+    private List<Fix> mends(WorkedFitting fitting, Pair pair) {
         return fitting.fold(new WorkedFitting.Kinds<List<Fix>>(
-                divider -> aside(divider, pair, all),
+                divider -> new DividerJudge(this).aside(divider, pair),
                 grip -> away(grip, pair),
                 pegs -> others(pegs),
                 pin -> thinner(pin, pair),
                 handle -> List.of(),
-                feet -> List.of()));
-    }
-
-    /** A divider goes aside, or ends below what it meets. */
-    private List<Fix> aside(DividerIn divider, Pair pair, List<WorkedFitting> all) {
-        List<Fix> fixes = new ArrayList<>();
-        free(divider, all).ifPresent(at -> fixes.add(moved(divider, at)));
-        Length lower = pair.other().low().minus(pair.one().low());
-        if (!lower.isUnder(Divider.HEIGHT.least())) {
-            fixes.add(new Fix(
-                    "End " + divider.called() + " at " + display().text(lower, Precision.LAYOUT),
-                    plan.with(divider.index(), divider.told().withHeight(lower))));
-        }
-        return fixes;
-    }
-
-    private Fix moved(DividerIn divider, Length at) {
-        return new Fix(
-                "Move " + divider.called() + " to " + display().text(at, Precision.LAYOUT),
-                plan.with(divider.index(), divider.told().withAt(at)));
+                feet -> List.of(),
+                tray -> List.of(),
+                base -> List.of(),
+                upright -> List.of(without(upright.index())),
+                block -> List.of(),
+                stay -> along(stay),
+                slit -> List.of(without(slit.index())),
+                label -> under(label, pair),
+                lining -> List.of(),
+                second -> List.of()));
     }
 
     /** The grip goes under what it meets, or over it. */
     private List<Fix> away(GripHole grip, Pair pair) {
-        Length top = ladder.joint().top(grip.told().wall());
+        Length top = around.ladder().joint().top(grip.told().wall());
         List<Fix> fixes = new ArrayList<>();
         Length under = top.minus(pair.other().low());
         Length over = top.minus(pair.other().high()).minus(grip.told().diameter());
@@ -296,10 +282,48 @@ record FittingJudge(
             if (!to.isUnder(LEAST_UNDER) && !to.plus(grip.told().diameter()).isOver(top)) {
                 fixes.add(new Fix(
                         "Put the grip " + display().text(to, Precision.LAYOUT) + " under the edge",
-                        plan.with(grip.index(), grip.told().withUnder(to))));
+                        plan().with(grip.index(), grip.told().withUnder(to))));
             }
         }
         return fixes;
+    }
+
+    /** The label goes under what it meets, or over it. */
+    private List<Fix> under(LabelIn label, Pair pair) {
+        Length top = around.ladder().joint().top(label.told().wall());
+        List<Fix> fixes = new ArrayList<>();
+        Length over = top.minus(pair.other().high()).minus(label.told().high());
+        for (Length to : List.of(over, top.minus(pair.other().low()))) {
+            if (!to.isNegative() && !to.plus(label.told().high()).isOver(top)) {
+                fixes.add(new Fix(
+                        "Put the label " + display().text(to, Precision.LAYOUT) + " under the edge",
+                        with(label.index(), label.told().withUnder(to))));
+            }
+        }
+        fixes.add(without(label.index()));
+        return fixes;
+    }
+
+    /** A stay goes to the nearest place along its wall where its screws meet nothing. */
+    private List<Fix> along(StayAt stay) {
+        Feature own = stay.features().get(0);
+        Length whole = Collisions.along(box(), own.part());
+        List<Feature> others = new ArrayList<>(ofBox);
+        all.stream().filter(f -> f.index() != stay.index()).forEach(f -> others.addAll(f.features()));
+        for (Length step = NEAREST; step.isUnder(whole); step = step.plus(NEAREST)) {
+            for (Length by : List.of(step, step.negated())) {
+                Feature there = own.moved(by);
+                if (!there.from().isNegative()
+                        && !there.to().isOver(whole)
+                        && others.stream().noneMatch(there::meets)) {
+                    Length at = stay.told().along().plus(by);
+                    return List.of(new Fix(
+                            "Put it at " + display().text(at, Precision.LAYOUT),
+                            with(stay.index(), stay.told().withAlong(at))));
+                }
+            }
+        }
+        return List.of(without(stay.index()));
     }
 
     private List<Fix> others(PegsThrough pegs) {
@@ -312,59 +336,9 @@ record FittingJudge(
                             case EVERY_SECOND -> "Peg every second finger";
                             case OUTER -> "Peg the outer fingers alone";
                         },
-                        plan.with(pegs.index(), pegs.told().with(which))));
+                        plan().with(pegs.index(), pegs.told().with(which))));
             }
         }
         return fixes;
-    }
-
-    /** The nearest place to the one it has where a divider meets nothing and stands clear of the others. */
-    private Optional<Length> free(DividerIn divider, List<WorkedFitting> all) {
-        Divider told = divider.told();
-        Length inside = (told.run() == Run.ACROSS ? box.insideLength() : box.insideWidth()).length();
-        Length half = Length.longer(
-                told.thickness(),
-                divider.dadoWide() == null
-                        ? told.thickness()
-                        : divider.dadoWide().length());
-        List<Length> candidates = new ArrayList<>();
-        for (Length step = NEAREST; step.isUnder(inside); step = step.plus(NEAREST)) {
-            candidates.add(told.at().minus(step));
-            candidates.add(told.at().plus(step));
-        }
-        return candidates.stream()
-                .filter(at -> !at.isUnder(half) && !at.isOver(inside.minus(half)))
-                .sorted(Comparator.comparing((Length at) -> at.minus(told.at()).abs()))
-                .filter(at -> isFree(divider, at, all))
-                .findFirst();
-    }
-
-    private boolean isFree(DividerIn divider, Length at, List<WorkedFitting> all) {
-        boolean across = divider.told().run() == Run.ACROSS;
-        Length by = across ? at.minus(divider.told().at()) : divider.told().at().minus(at);
-        for (Feature own : divider.features()) {
-            Feature there = own.moved(by);
-            boolean meets = ofBox.stream().anyMatch(there::meets)
-                    || all.stream()
-                            .filter(f -> f.index() != divider.index())
-                            .flatMap(f -> f.features().stream())
-                            .anyMatch(there::meets);
-            if (meets) {
-                return false;
-            }
-        }
-        return all.stream()
-                .noneMatch(f -> f instanceof DividerIn near
-                        && near.index() != divider.index()
-                        && near.told().run() == divider.told().run()
-                        && near.told()
-                                .at()
-                                .minus(at)
-                                .abs()
-                                .isUnder(divider.told()
-                                        .thickness()
-                                        .plus(near.told().thickness())
-                                        .dividedBy(2)
-                                        .plus(NEAREST)));
     }
 }

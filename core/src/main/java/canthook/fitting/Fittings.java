@@ -13,6 +13,8 @@ import canthook.plan.BoxPlan;
 import canthook.plan.Fitting;
 import canthook.plan.Fitting.Divider;
 import canthook.plan.Fitting.Kinds;
+import canthook.plan.Fitting.Run;
+import canthook.plan.UprightHandle;
 import canthook.seasons.Year;
 import canthook.size.SizedBox;
 import canthook.verdict.Verdict;
@@ -22,7 +24,6 @@ import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * Everything that goes in, on and through the box, worked out and looked at together. The only reader of the plan's fittings.
@@ -53,12 +54,13 @@ public record Fittings(
             return new Fittings(List.of(), List.of(), List.of(), List.of(), List.of());
         }
         Worksheet sheet = new Worksheet("fittings");
+        Around around = Around.of(sheet, plan, walls, box, ladder, year, lid, kerf);
         List<WorkedFitting> all = new ArrayList<>();
         for (int i = 0; i < told.size(); i++) {
             int index = i;
             all.add(told.get(i)
                     .fold(new Kinds<WorkedFitting>(
-                            divider -> DividerIn.of(sheet, index, divider, crossing(told, divider), box, walls, year),
+                            divider -> DividerIn.of(sheet, index, divider, crossing(told, divider, box), around),
                             grip -> GripHole.of(
                                     sheet, index, grip, box, ladder.joint().top(grip.wall())),
                             pegs -> PegsThrough.of(
@@ -69,16 +71,17 @@ public record Fittings(
                                     ladder.joint(),
                                     ladder.chosen().finger()),
                             pin -> PinDownCorner.of(sheet, index, pin, box, ladder.joint(), ladder.wall()),
-                            handle -> HandleOnLid.of(
-                                    sheet, index, handle, lid, plan.walls().known()),
-                            feet -> FeetUnder.of(
-                                    sheet,
-                                    index,
-                                    feet,
-                                    ladder,
-                                    walls,
-                                    kerf,
-                                    plan.walls().known()))));
+                            handle -> HandleOnLid.of(sheet, index, handle, around),
+                            feet -> FeetUnder.of(sheet, index, feet, around),
+                            tray -> TrayIn.of(sheet, index, tray, around),
+                            base -> BaseUnder.of(sheet, index, base, around),
+                            upright -> HandleUpright.of(sheet, index, upright, across(told), around),
+                            block -> BlockOfFingers.of(sheet, index, block, around),
+                            stay -> StayAt.of(sheet, index, stay, around),
+                            slit -> SlitFor.of(sheet, index, slit, around),
+                            label -> LabelIn.of(sheet, index, label, around),
+                            lining -> LiningIn.of(sheet, index, lining, around),
+                            second -> FloorOver.of(sheet, index, second, around))));
         }
         List<Feature> own = all.stream().flatMap(f -> f.features().stream()).toList();
         List<GrooveRun> grooves = new ArrayList<>(bottom.grooves());
@@ -89,40 +92,39 @@ public record Fittings(
         List<Feature> features = new ArrayList<>(ofBox);
         features.addAll(own);
         Verdicts verdicts = new Verdicts("fittings");
-        FittingJudge judge = new FittingJudge(plan, walls, box, ladder, lid, ofBox, verdicts);
+        FittingJudge judge = new FittingJudge(around, ofBox, all, verdicts);
         for (WorkedFitting fitting : all) {
-            judge.of(fitting, all);
+            judge.of(fitting);
         }
+        Levels.judge(all, judge);
         for (Pair pair : pairs) {
-            judge.collision(pair, all);
+            judge.collision(pair);
         }
         List<Worked> numbers = new ArrayList<>(sheet.numbers());
         for (WorkedFitting fitting : all) {
-            numbers.addAll(fitting.fold(new WorkedFitting.Kinds<List<Worked>>(
-                    DividerIn::moves,
-                    grip -> List.of(),
-                    pegs -> List.of(),
-                    pin -> List.of(),
-                    handle -> List.of(),
-                    feet -> List.of())));
+            numbers.addAll(fitting.follows());
         }
         return new Fittings(List.copyOf(all), List.copyOf(features), pairs, List.copyOf(numbers), verdicts.all());
     }
 
-    private static List<Divider> crossing(List<Fitting> told, Divider divider) {
-        return dividers(told).stream().filter(d -> d.run() != divider.run()).toList();
+    /** Dividers that run the other way; an upright handle is one that runs along the middle. */
+    private static List<Divider> crossing(List<Fitting> told, Divider divider, SizedBox box) {
+        List<Divider> all = new ArrayList<>();
+        for (Fitting fitting : told) {
+            if (fitting instanceof Divider other && other.run() != divider.run()) {
+                all.add(other);
+            } else if (fitting instanceof UprightHandle handle && divider.run() == Run.ACROSS) {
+                all.add(handle.asDivider(box.insideWidth().length().dividedBy(2)));
+            }
+        }
+        return all;
     }
 
-    private static List<Divider> dividers(List<Fitting> told) {
+    private static List<Divider> across(List<Fitting> told) {
         return told.stream()
-                .<Optional<Divider>>map(f -> f.fold(new Kinds<>(
-                        Optional::of,
-                        grip -> Optional.empty(),
-                        pegs -> Optional.empty(),
-                        pin -> Optional.empty(),
-                        handle -> Optional.empty(),
-                        feet -> Optional.empty())))
-                .flatMap(Optional::stream)
+                .filter(Divider.class::isInstance)
+                .map(Divider.class::cast)
+                .filter(d -> d.run() == Run.ACROSS)
                 .toList();
     }
 
@@ -144,15 +146,7 @@ public record Fittings(
         if (dividers > 0) {
             words.add(dividers == 1 ? "a divider" : dividers + " dividers");
         }
-        for (WorkedFitting fitting : all) {
-            fitting.fold(new WorkedFitting.Kinds<>(
-                    divider -> false,
-                    grip -> words.add("a grip"),
-                    pegs -> words.add("pegs"),
-                    pin -> words.add("corner pins"),
-                    handle -> words.add("a handle"),
-                    feet -> words.add("feet")));
-        }
+        all.stream().filter(f -> !(f instanceof DividerIn)).forEach(f -> words.add(f.word()));
         return String.join(", ", words);
     }
 

@@ -82,6 +82,16 @@ public record GripHole(int index, Grip told, Worked apart, Worked down, List<Fea
     }
 
     @Override
+    public String word() {
+        return "a grip";
+    }
+
+    @Override
+    public List<Worked> follows() {
+        return List.of();
+    }
+
+    @Override
     public String place() {
         return down.id();
     }

@@ -217,6 +217,16 @@ public record PegsThrough(
     }
 
     @Override
+    public String word() {
+        return "pegs";
+    }
+
+    @Override
+    public List<Worked> follows() {
+        return List.of();
+    }
+
+    @Override
     public String place() {
         return sides.deep().id();
     }

@@ -120,6 +120,16 @@ public record PinDownCorner(
     }
 
     @Override
+    public String word() {
+        return "corner pins";
+    }
+
+    @Override
+    public List<Worked> follows() {
+        return List.of();
+    }
+
+    @Override
     public String place() {
         return deep.id();
     }

@@ -3,11 +3,27 @@ package canthook.fitting;
 import canthook.length.LengthDisplay;
 import canthook.panel.CutPiece;
 import canthook.panel.Step;
+import canthook.working.Worked;
 import java.util.List;
 import java.util.function.Function;
 
 /** What follows from one fitting. */
-public sealed interface WorkedFitting permits DividerIn, GripHole, PegsThrough, PinDownCorner, HandleOnLid, FeetUnder {
+public sealed interface WorkedFitting
+        permits DividerIn,
+                GripHole,
+                PegsThrough,
+                PinDownCorner,
+                HandleOnLid,
+                FeetUnder,
+                TrayIn,
+                BaseUnder,
+                HandleUpright,
+                BlockOfFingers,
+                StayAt,
+                SlitFor,
+                LabelIn,
+                LiningIn,
+                FloorOver {
 
     /** What is done with each kind; a new kind is a new part here, and the compiler names every reader. */
     record Kinds<T>(
@@ -16,7 +32,16 @@ public sealed interface WorkedFitting permits DividerIn, GripHole, PegsThrough, 
             Function<PegsThrough, T> pegs,
             Function<PinDownCorner, T> pin,
             Function<HandleOnLid, T> handle,
-            Function<FeetUnder, T> feet) {}
+            Function<FeetUnder, T> feet,
+            Function<TrayIn, T> tray,
+            Function<BaseUnder, T> base,
+            Function<HandleUpright, T> upright,
+            Function<BlockOfFingers, T> block,
+            Function<StayAt, T> stay,
+            Function<SlitFor, T> slit,
+            Function<LabelIn, T> label,
+            Function<LiningIn, T> lining,
+            Function<FloorOver, T> second) {}
 
     /** Reads the kind. */
     <T> T fold(Kinds<T> kinds);
@@ -26,6 +51,12 @@ public sealed interface WorkedFitting permits DividerIn, GripHole, PegsThrough, 
 
     /** In a sentence: “divider 1”. */
     String called();
+
+    /** In a list: “a grip”. */
+    String word();
+
+    /** Numbers its own follow from, beside those of the station: how its wood moves. */
+    List<Worked> follows();
 
     /** Id of the number that tells where it is. */
     String place();

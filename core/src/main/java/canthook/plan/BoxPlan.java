@@ -1,5 +1,6 @@
 package canthook.plan;
 
+import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.LengthUnit;
 import canthook.refusal.OneLine;
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param assumed what was begun sensibly and not said yet; none when null
  * @param shared the place it shares with others, which it follows; null when it stands by itself
  * @param fittings what goes in, on and through it; none when null
+ * @param host id of the box whose tray it is; null when it is none
  */
 public record BoxPlan(
         int version,
@@ -45,12 +47,13 @@ public record BoxPlan(
         @Nullable BatchWish batch,
         @Nullable Set<Assumed> assumed,
         SharedPlace.@Nullable Share shared,
-        @Nullable List<Fitting> fittings) {
+        @Nullable List<Fitting> fittings,
+        @Nullable String host) {
     /** How many fittings a box may have. */
     private static final int MOST_FITTINGS = 40;
 
     /** The newest version of the document. */
-    public static final int VERSION = 9;
+    public static final int VERSION = 10;
 
     public BoxPlan {
         if (version > VERSION) {
@@ -107,7 +110,7 @@ public record BoxPlan(
             SeasonsChoice seasons) {
         this(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, null,
-                null, null, null, null);
+                null, null, null, null, null);
     }
 
     @Override
@@ -115,10 +118,49 @@ public record BoxPlan(
         return Objects.requireNonNull(fittings);
     }
 
+    /** The lining of its inside; null when it has none. */
+    public @Nullable Lining lining() {
+        for (Fitting fitting : fittings()) {
+            if (fitting instanceof Lining lining) {
+                return lining;
+            }
+        }
+        return null;
+    }
+
+    /** How thick the plates under it are together. */
+    public Length baseUnder() {
+        Length under = Length.ZERO;
+        for (Fitting fitting : fittings()) {
+            if (fitting instanceof BasePlate base) {
+                under = under.plus(base.thickness());
+            }
+        }
+        return under;
+    }
+
+    /** How far feet and plates lift it. */
+    public Length lifted() {
+        Length under = baseUnder();
+        for (Fitting fitting : fittings()) {
+            if (fitting instanceof Fitting.Feet feet) {
+                under = under.plus(feet.height());
+            }
+        }
+        return under;
+    }
+
     public BoxPlan withFittings(List<Fitting> changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, changed);
+                batch, assumed, shared, changed, host);
+    }
+
+    /** The tray of another box, or of none. */
+    public BoxPlan in(@Nullable String box) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
+                batch, assumed, shared, fittings, box);
     }
 
     /** With another in the place of one of its fittings. */
@@ -141,74 +183,74 @@ public record BoxPlan(
     public BoxPlan withEnds(@Nullable Stuff changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, changed,
-                batch, assumed, shared, fittings);
+                batch, assumed, shared, fittings, host);
     }
 
     public BoxPlan withBatch(@Nullable BatchWish changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                changed, assumed, shared, fittings);
+                changed, assumed, shared, fittings, host);
     }
 
     public BoxPlan with(SizeWish changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, changed, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings);
+                batch, assumed, shared, fittings, host);
     }
 
     public BoxPlan with(FingerChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, changed, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings);
+                batch, assumed, shared, fittings, host);
     }
 
     public BoxPlan with(BoardAtHand changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, changed, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings);
+                batch, assumed, shared, fittings, host);
     }
 
     public BoxPlan with(JigChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, changed, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings);
+                batch, assumed, shared, fittings, host);
     }
 
     public BoxPlan with(Bottom changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, changed, lid, seasons, ends,
-                batch, assumed, shared, fittings);
+                batch, assumed, shared, fittings, host);
     }
 
     public BoxPlan with(Lid changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, changed, seasons, ends,
-                batch, assumed, shared, fittings);
+                batch, assumed, shared, fittings, host);
     }
 
     public BoxPlan with(SeasonsChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, changed, ends,
-                batch, assumed, shared, fittings);
+                batch, assumed, shared, fittings, host);
     }
 
     public BoxPlan with(Stuff changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, changed, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings);
+                batch, assumed, shared, fittings, host);
     }
 
     public BoxPlan with(LengthDisplay changed) {
         return new BoxPlan(
                 version, name, purpose, unit, changed, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings);
+                batch, assumed, shared, fittings, host);
     }
 
     /** With these begun and not said. */
     public BoxPlan assuming(Set<Assumed> some) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, some, shared, fittings);
+                batch, some, shared, fittings, host);
     }
 
     /** With this said. */
@@ -223,12 +265,12 @@ public record BoxPlan(
     public BoxPlan sharing(SharedPlace.@Nullable Share place) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, place, fittings);
+                batch, assumed, place, fittings, host);
     }
 
     public BoxPlan withName(String changed) {
         return new BoxPlan(
                 version, changed, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings);
+                batch, assumed, shared, fittings, host);
     }
 }

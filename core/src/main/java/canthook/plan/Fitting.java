@@ -7,7 +7,22 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** Something that goes in, on or through the box: one record for each kind there is. */
-public sealed interface Fitting {
+public sealed interface Fitting
+        permits Fitting.Divider,
+                Fitting.Grip,
+                Fitting.Pegs,
+                Fitting.Feet,
+                Fitting.CornerPin,
+                Fitting.Handle,
+                Tray,
+                BasePlate,
+                UprightHandle,
+                FingeredBlock,
+                Stay,
+                CardSlit,
+                LabelRecess,
+                Lining,
+                SecondFloor {
 
     /** Which way a divider runs. */
     enum Run {
@@ -214,7 +229,16 @@ public sealed interface Fitting {
             Function<Pegs, T> pegs,
             Function<CornerPin, T> pin,
             Function<Handle, T> handle,
-            Function<Feet, T> feet) {}
+            Function<Feet, T> feet,
+            Function<Tray, T> tray,
+            Function<BasePlate, T> base,
+            Function<UprightHandle, T> upright,
+            Function<FingeredBlock, T> block,
+            Function<Stay, T> stay,
+            Function<CardSlit, T> slit,
+            Function<LabelRecess, T> label,
+            Function<Lining, T> lining,
+            Function<SecondFloor, T> second) {}
 
     /** Reads the kind. */
     <T> T fold(Kinds<T> kinds);

@@ -142,8 +142,58 @@ public final class PlanLengths {
                             put(at + "square", feet.square());
                             put(at + "height", feet.height());
                             put(at + "inset", feet.inset());
+                        },
+                        tray -> () -> {
+                            put(at + "over", tray.over());
+                            put(at + "height", tray.height());
+                            put(at + "along", tray.along());
+                            put(at + "clearance", tray.clearance());
+                            put(at + "runner", tray.runner());
+                        },
+                        base -> () -> {
+                            put(at + "thickness", base.thickness());
+                            put(at + "overhang", base.overhang());
+                        },
+                        upright -> () -> upright(at, upright),
+                        block -> () -> {
+                            put(at + "along", block.along());
+                            put(at + "thickness", block.thickness());
+                            put(at + "across", block.across());
+                            put(at + "high", block.high());
+                        },
+                        stay -> () -> {
+                            put(at + "along", stay.along());
+                            put(at + "under", stay.under());
+                        },
+                        slit -> () -> {
+                            put(at + "kerf", slit.kerf());
+                            put(at + "deep", slit.deep());
+                        },
+                        label -> () -> {
+                            put(at + "wide", label.wide());
+                            put(at + "high", label.high());
+                            put(at + "deep", label.deep());
+                            put(at + "under", label.under());
+                        },
+                        lining -> () -> put(at + "thickness", lining.thickness()),
+                        second -> () -> {
+                            put(at + "thickness", second.thickness());
+                            put(at + "over", second.over());
+                            put(at + "cleat", second.cleat());
+                            put(at + "play", second.play());
                         }))
                 .run();
+    }
+
+    private void upright(String at, UprightHandle handle) {
+        put(at + "thickness", handle.thickness());
+        put(at + "height", handle.height());
+        put(at + "shoulder", handle.shoulder());
+        put(at + "dado", handle.dado());
+        put(at + "grip", handle.grip());
+        put(at + "diameter", handle.diameter());
+        put(at + "under", handle.under());
+        put(at + "round", handle.round());
     }
 
     private void jig(JigChoice jig) {

@@ -73,7 +73,7 @@ final class FirstFittings {
     }
 
     /** Nine tenths of what is there for it. */
-    private static Length height(WorkedPlan worked) {
+    static Length height(WorkedPlan worked) {
         var under = worked.lid().insideHeight();
         Length room = under != null
                 ? under.length()
@@ -166,7 +166,7 @@ final class FirstFittings {
         return added(worked.plan(), new Feet(Length.mm(20), Length.mm(10), Length.ZERO));
     }
 
-    private static BoxPlan added(BoxPlan plan, Fitting fitting) {
+    static BoxPlan added(BoxPlan plan, Fitting fitting) {
         List<Fitting> all = new ArrayList<>(plan.fittings());
         all.add(fitting);
         return plan.withFittings(all);

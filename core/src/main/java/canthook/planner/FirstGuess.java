@@ -55,6 +55,15 @@ public enum FirstGuess {
     CORNER_PIN,
     HANDLE,
     FEET,
+    TRAY,
+    BASE,
+    UPRIGHT_HANDLE,
+    FINGERED_BLOCK,
+    STAY,
+    CARD_SLIT,
+    LABEL,
+    LINING,
+    SECOND_FLOOR,
     SCREW,
     LEAVES,
     PAPER;
@@ -98,6 +107,15 @@ public enum FirstGuess {
             case HANDLE -> FirstFittings.handle(worked);
             case CORNER_PIN -> FirstFittings.cornerPin(worked);
             case FEET -> FirstFittings.feet(worked);
+            case TRAY -> MoreFittings.tray(worked);
+            case BASE -> MoreFittings.base(worked);
+            case UPRIGHT_HANDLE -> MoreFittings.upright(worked);
+            case FINGERED_BLOCK -> MoreFittings.block(worked);
+            case STAY -> MoreFittings.stay(worked);
+            case CARD_SLIT -> MoreFittings.slit(worked);
+            case LABEL -> MoreFittings.label(worked);
+            case LINING -> MoreFittings.lining(worked);
+            case SECOND_FLOOR -> MoreFittings.secondFloor(worked);
             case SCREW -> plan.with(plan.jig().with(plan.jig().screwOrUsual()));
             case LEAVES -> plan.with(plan.jig().with(leaves(plan, Leaves.USUAL)));
             case PAPER -> plan.with(plan.jig().with(leaves(plan, List.of())));

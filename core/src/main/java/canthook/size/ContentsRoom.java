@@ -9,6 +9,7 @@ import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
 import canthook.plan.Contents.Item;
 import canthook.plan.Contents.Laid;
+import canthook.plan.Lining;
 import canthook.plan.SizeWish;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
@@ -121,12 +122,17 @@ record ContentsRoom(Worked length, Worked width, Worked height, List<SizedBox.Pl
     void judge(
             BoxPlan plan, WallDemands walls, Worked insideLength, Worked insideWidth, Worked wall, Verdicts verdicts) {
         LengthDisplay display = plan.display();
-        Length top = walls.floorHeight().plus(height.length());
+        Lining lining = plan.lining();
+        Length lined = lining == null ? Length.ZERO : lining.thickness();
+        Length top =
+                walls.floorHeight().plus(height.length()).plus(lining != null && lining.floor() ? lined : Length.ZERO);
         Fix lead = new Fix("Let the contents lead", plan.with(plan.size().withFrom(SizeWish.From.CONTENTS)));
-        if (length.length().isOver(insideLength.length())) {
-            tooLarge(verdicts, display, "size.needed-length", "long", length, insideLength, lead);
-        } else if (width.length().isOver(insideWidth.length())) {
-            tooLarge(verdicts, display, "size.needed-width", "wide", width, insideWidth, lead);
+        Length roomLength = insideLength.length().minus(lined.times(2));
+        Length roomWidth = insideWidth.length().minus(lined.times(2));
+        if (length.length().isOver(roomLength)) {
+            tooLarge(verdicts, display, "size.needed-length", "long", length, roomLength, lead);
+        } else if (width.length().isOver(roomWidth)) {
+            tooLarge(verdicts, display, "size.needed-width", "wide", width, roomWidth, lead);
         } else if (top.isOver(wall.length())) {
             verdicts.stop(
                     Code.CONTENTS_DO_NOT_FIT,
@@ -143,13 +149,13 @@ record ContentsRoom(Worked length, Worked width, Worked height, List<SizedBox.Pl
             String place,
             String how,
             Worked needed,
-            Worked inside,
+            Length inside,
             Fix lead) {
         verdicts.stop(
                 Code.CONTENTS_DO_NOT_FIT,
                 place,
-                "The contents are " + display.text(needed.length().minus(inside.length()), Precision.LAYOUT) + " too "
-                        + how + " for the inside.",
+                "The contents are " + display.text(needed.length().minus(inside), Precision.LAYOUT) + " too " + how
+                        + " for the inside.",
                 lead);
     }
 

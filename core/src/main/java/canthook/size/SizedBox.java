@@ -5,6 +5,7 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
+import canthook.plan.Lining;
 import canthook.plan.Opening;
 import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.From;
@@ -89,7 +90,8 @@ public record SizedBox(
                         Show.LAYOUT,
                         wish.endThickness(),
                         "size.endThickness");
-        Worked height = height(plan, sheet, room, thickness, walls);
+        Worked lining = lining(plan, sheet);
+        Worked height = height(plan, sheet, room, thickness, walls, lining);
         LowWalls low = walls.low();
         Worked jointed = low != null && low.everyCorner() ? low.line() : height;
         boolean under = wish.tips() == Tips.UNDER;
@@ -118,8 +120,8 @@ public record SizedBox(
                 : tips;
         Footprint length = new Footprint("length", "L", wish.length(), finalEnd);
         Footprint width = new Footprint("width", "W", wish.width(), finalThickness);
-        Worked outsideLength = length.outside(plan, sheet, room, proud);
-        Worked outsideWidth = width.outside(plan, sheet, room, proud);
+        Worked outsideLength = length.outside(plan, sheet, room, proud, lining);
+        Worked outsideWidth = width.outside(plan, sheet, room, proud, lining);
         Worked insideLength = length.inside(plan, sheet, outsideLength);
         Worked insideWidth = width.inside(plan, sheet, outsideWidth);
         Worked side = part(sheet, "side-length", "Ls", "Side, cut to", outsideLength, proud);
@@ -188,8 +190,27 @@ public record SizedBox(
         return finalEndThickness.length().isUnder(finalThickness.length()) ? finalEndThickness : finalThickness;
     }
 
+    /** What its inside is lined with; null for nothing, or where it is not the contents that lead. */
+    private static @Nullable Worked lining(BoxPlan plan, Worksheet sheet) {
+        Lining lining = plan.lining();
+        return lining == null || plan.size().from() != From.CONTENTS
+                ? null
+                : sheet.decided(
+                        "lining",
+                        "b",
+                        "Lining, thick",
+                        Show.LAYOUT,
+                        lining.thickness(),
+                        "fittings." + plan.fittings().indexOf(lining) + ".thickness");
+    }
+
     private static Worked height(
-            BoxPlan plan, Worksheet sheet, @Nullable ContentsRoom room, Worked thickness, WallDemands walls) {
+            BoxPlan plan,
+            Worksheet sheet,
+            @Nullable ContentsRoom room,
+            Worked thickness,
+            WallDemands walls,
+            @Nullable Worked lining) {
         SizeWish wish = plan.size();
         String label = "Height of the wall";
         Opening opening = wish.opening();
@@ -203,12 +224,16 @@ public record SizedBox(
                     Show.LAYOUT,
                     opening.clearHeight(),
                     "size.opening.clearHeight");
-            return place(sheet, label, place.minus(clear), walls);
+            return place(sheet, label, place.minus(clear), walls, plan.lifted());
         }
         if (wish.from() == From.CONTENTS && room != null) {
             Term needed = room.height().times(1);
             if (walls.floor() != null) {
                 needed = walls.floor().plus(room.height());
+            }
+            Lining lined = plan.lining();
+            if (lining != null && lined != null && lined.floor()) {
+                needed = needed.plus(lining);
             }
             if (walls.takes() != null) {
                 needed = needed.plus(walls.takes());
@@ -229,7 +254,7 @@ public record SizedBox(
     }
 
     /** What a place leaves the walls: less what lies under them and on them. */
-    private static Worked place(Worksheet sheet, String label, Term left, WallDemands walls) {
+    private static Worked place(Worksheet sheet, String label, Term left, WallDemands walls, Length lifted) {
         Term height = left;
         List<String> less = new ArrayList<>(List.of("the room to leave above"));
         if (walls.below() != null) {
@@ -239,6 +264,10 @@ public record SizedBox(
         if (walls.above() != null) {
             height = height.minus(walls.above());
             less.add("the lid that lies on them");
+        }
+        if (lifted.isPositive()) {
+            height = height.minus(Term.fixed(lifted));
+            less.add("its feet and base");
         }
         return sheet.work(
                 "height", "H", label, Show.LAYOUT, height, "The place less " + String.join(", less ", less) + ".");
@@ -330,7 +359,8 @@ public record SizedBox(
 
     /** Length or width: one of them leads and the others follow. */
     private record Footprint(String name, String symbol, Length wish, Worked wall) {
-        Worked outside(BoxPlan plan, Worksheet sheet, @Nullable ContentsRoom room, Worked proud) {
+        Worked outside(
+                BoxPlan plan, Worksheet sheet, @Nullable ContentsRoom room, Worked proud, @Nullable Worked lining) {
             String label = "Outside " + name;
             SizeWish size = plan.size();
             Opening opening = size.opening();
@@ -374,9 +404,14 @@ public record SizedBox(
                     symbol,
                     label,
                     Show.LAYOUT,
-                    inside.plus(Term.fixed(2).times(wall)),
+                    lining != null && size.from() == From.CONTENTS
+                            ? inside.plus(Term.fixed(2).times(wall))
+                                    .plus(Term.fixed(2).times(lining))
+                            : inside.plus(Term.fixed(2).times(wall)),
                     size.from() == From.CONTENTS
-                            ? "What the contents need, and a wall at either side."
+                            ? lining == null
+                                    ? "What the contents need, and a wall at either side."
+                                    : "What the contents need, and a wall and the lining at either side."
                             : "The inside wished for, and a wall at either side.");
         }
 

@@ -139,6 +139,19 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         GRIP_OFF_WALL,
         PEG_THICK,
         FEET_MEET,
+        FITTING_TWICE,
+        TRAY_TOO_LONG,
+        TRAY_FALLS,
+        TRAY_TOO_HIGH,
+        SECOND_FLOOR_FALLS,
+        SECOND_FLOOR_HIGH,
+        LEVELS_MEET,
+        SHOULDER_THIN,
+        STAY_WITHOUT_LID,
+        STAY_OFF_WALL,
+        SLIT_THROUGH,
+        LABEL_OFF_WALL,
+        LINING_FILLS,
         FITTINGS_COLLIDE
     }
 }

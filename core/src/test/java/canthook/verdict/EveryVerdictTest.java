@@ -20,6 +20,7 @@ import canthook.plan.BoardAtHand;
 import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
 import canthook.plan.Breadboard;
+import canthook.plan.CardSlit;
 import canthook.plan.Contents;
 import canthook.plan.FingerChoice;
 import canthook.plan.FingerChoice.Parity;
@@ -30,7 +31,9 @@ import canthook.plan.JigChoice;
 import canthook.plan.JigChoice.Leaves;
 import canthook.plan.JigChoice.Screw;
 import canthook.plan.JigChoice.Way;
+import canthook.plan.LabelRecess;
 import canthook.plan.Lid;
+import canthook.plan.Lining;
 import canthook.plan.Lowered;
 import canthook.plan.Lowered.Which;
 import canthook.plan.Opening;
@@ -39,10 +42,14 @@ import canthook.plan.Pull;
 import canthook.plan.SeasonsChoice;
 import canthook.plan.SeasonsChoice.Home;
 import canthook.plan.SeasonsChoice.Known;
+import canthook.plan.SecondFloor;
 import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.From;
 import canthook.plan.SizeWish.Tips;
+import canthook.plan.Stay;
 import canthook.plan.Stuff;
+import canthook.plan.Tray;
+import canthook.plan.UprightHandle;
 import canthook.planner.FirstGuess;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
@@ -129,6 +136,19 @@ class EveryVerdictTest {
     private static Fitting.Divider divider(double at, double height) {
         return new Fitting.Divider(
                 Fitting.Run.ACROSS, mm(at), new Stuff("sheet-plywood", 0), mm(6), mm(height), false, null);
+    }
+
+    private static Tray tray(double over, double high) {
+        return new Tray(mm(over), mm(high), null, mm(1), mm(8), 1, new Stuff("pine-ponderosa", 0), null);
+    }
+
+    private static SecondFloor second(double over) {
+        return new SecondFloor(new Stuff("sheet-plywood", 0), mm(6), mm(over), mm(8), mm(1));
+    }
+
+    private static UprightHandle upright() {
+        return new UprightHandle(
+                new Stuff("sheet-plywood", 0), mm(18), mm(140), mm(4), mm(4), mm(110), mm(30), mm(24), mm(6));
     }
 
     private static BoxPlan fitted(BoxPlan plan, Fitting... fittings) {
@@ -371,6 +391,21 @@ class EveryVerdictTest {
             case PIN_THICK -> of(fitted(open, new Fitting.CornerPin(mm(5), false)));
             case HANDLE_OFF_LID -> of(fitted(open, new Fitting.Handle(mm(80), mm(18), mm(18), mm(50))));
             case FEET_MEET -> of(fitted(open, new Fitting.Feet(mm(60), mm(10), mm(40))));
+            case FITTING_TWICE -> of(fitted(open, new Lining(mm(1), true), new Lining(mm(2), true)));
+            case TRAY_TOO_LONG -> of(fitted(open, tray(30, 20).withAlong(mm(240))));
+            case TRAY_FALLS -> of(fitted(open, tray(30, 20).withClearance(mm(7))));
+            case TRAY_TOO_HIGH -> of(fitted(open, tray(60, 40)));
+            case SECOND_FLOOR_FALLS -> of(fitted(open, second(40).withCleat(mm(2))));
+            case SECOND_FLOOR_HIGH -> of(fitted(open, second(90)));
+            case LEVELS_MEET -> of(fitted(open, divider(80, 50), tray(40, 20)));
+            case SHOULDER_THIN -> of(fitted(open, upright().withShoulder(mm(2))));
+            case STAY_WITHOUT_LID -> of(fitted(open, new Stay(Stay.What.CATCH, Part.C, mm(100), mm(10))));
+            case STAY_OFF_WALL ->
+                of(fitted(open.with(onTop(Lid.Kept.HINGED)), new Stay(Stay.What.STAY, Part.B, mm(2), mm(10))));
+            case SLIT_THROUGH -> of(fitted(open, new CardSlit(CardSlit.In.B, mm(1.2), mm(20), 20.0)));
+            case LABEL_OFF_WALL -> of(fitted(open, new LabelRecess(Part.B, mm(60), mm(20), mm(8), mm(30))));
+            case LINING_FILLS ->
+                of(fitted(open.with(open.size().withFootprint(mm(60), mm(60))), new Lining(mm(20), true)));
             case FITTINGS_COLLIDE -> of(fitted(open.with(sawnOff(60, Lid.Joined.LOOSE, 1.0)), divider(80, 70)));
         };
     }
@@ -398,6 +433,18 @@ class EveryVerdictTest {
     @EnumSource(
             value = Code.class,
             names = {
+                "FITTING_TWICE",
+                "TRAY_TOO_LONG",
+                "TRAY_FALLS",
+                "TRAY_TOO_HIGH",
+                "SECOND_FLOOR_FALLS",
+                "SECOND_FLOOR_HIGH",
+                "LEVELS_MEET",
+                "SHOULDER_THIN",
+                "STAY_WITHOUT_LID",
+                "STAY_OFF_WALL",
+                "SLIT_THROUGH",
+                "LABEL_OFF_WALL",
                 "CONTENTS_DO_NOT_FIT",
                 "CONTENTS_MEET_LID",
                 "LOW_END_OFF_BOUNDARY",

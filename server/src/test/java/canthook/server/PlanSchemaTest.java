@@ -3,10 +3,19 @@ package canthook.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.length.Length;
+import canthook.plan.BasePlate;
 import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
+import canthook.plan.CardSlit;
+import canthook.plan.FingeredBlock;
 import canthook.plan.Fitting;
+import canthook.plan.LabelRecess;
 import canthook.plan.Lid;
+import canthook.plan.Lining;
+import canthook.plan.SecondFloor;
+import canthook.plan.Stay;
+import canthook.plan.Tray;
+import canthook.plan.UprightHandle;
 import canthook.refusal.FieldBounds;
 import canthook.server.export.ProjectFile;
 import canthook.server.web.JsonRules;
@@ -52,7 +61,16 @@ class PlanSchemaTest {
             Map.entry(Fitting.Pegs.class, "PEGS"),
             Map.entry(Fitting.CornerPin.class, "CORNER_PIN"),
             Map.entry(Fitting.Handle.class, "HANDLE"),
-            Map.entry(Fitting.Feet.class, "FEET"));
+            Map.entry(Fitting.Feet.class, "FEET"),
+            Map.entry(Tray.class, "TRAY"),
+            Map.entry(BasePlate.class, "BASE"),
+            Map.entry(UprightHandle.class, "UPRIGHT_HANDLE"),
+            Map.entry(FingeredBlock.class, "FINGERED_BLOCK"),
+            Map.entry(Stay.class, "STAY"),
+            Map.entry(CardSlit.class, "CARD_SLIT"),
+            Map.entry(LabelRecess.class, "LABEL"),
+            Map.entry(Lining.class, "LINING"),
+            Map.entry(SecondFloor.class, "SECOND_FLOOR"));
     private static final ObjectMapper JSON = JsonRules.mapper();
 
     /** What earlier versions could not say may be left out: the record fills it in. */

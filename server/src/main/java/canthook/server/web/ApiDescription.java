@@ -85,7 +85,16 @@ public class ApiDescription {
             entry("Pegs", "PEGS"),
             entry("CornerPin", "CORNER_PIN"),
             entry("Handle", "HANDLE"),
-            entry("Feet", "FEET"));
+            entry("Feet", "FEET"),
+            entry("Tray", "TRAY"),
+            entry("BasePlate", "BASE"),
+            entry("UprightHandle", "UPRIGHT_HANDLE"),
+            entry("FingeredBlock", "FINGERED_BLOCK"),
+            entry("Stay", "STAY"),
+            entry("CardSlit", "CARD_SLIT"),
+            entry("LabelRecess", "LABEL"),
+            entry("Lining", "LINING"),
+            entry("SecondFloor", "SECOND_FLOOR"));
 
     /** Kinds of a family are told apart by their {@code kind}, a word of its own in each. */
     @Bean

@@ -1,10 +1,19 @@
 package canthook.server.web;
 
 import canthook.length.Length;
+import canthook.plan.BasePlate;
 import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
+import canthook.plan.CardSlit;
+import canthook.plan.FingeredBlock;
 import canthook.plan.Fitting;
+import canthook.plan.LabelRecess;
 import canthook.plan.Lid;
+import canthook.plan.Lining;
+import canthook.plan.SecondFloor;
+import canthook.plan.Stay;
+import canthook.plan.Tray;
+import canthook.plan.UprightHandle;
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -186,7 +195,16 @@ public class JsonRules {
         @JsonSubTypes.Type(value = Fitting.Pegs.class, name = "PEGS"),
         @JsonSubTypes.Type(value = Fitting.CornerPin.class, name = "CORNER_PIN"),
         @JsonSubTypes.Type(value = Fitting.Handle.class, name = "HANDLE"),
-        @JsonSubTypes.Type(value = Fitting.Feet.class, name = "FEET")
+        @JsonSubTypes.Type(value = Fitting.Feet.class, name = "FEET"),
+        @JsonSubTypes.Type(value = Tray.class, name = "TRAY"),
+        @JsonSubTypes.Type(value = BasePlate.class, name = "BASE"),
+        @JsonSubTypes.Type(value = UprightHandle.class, name = "UPRIGHT_HANDLE"),
+        @JsonSubTypes.Type(value = FingeredBlock.class, name = "FINGERED_BLOCK"),
+        @JsonSubTypes.Type(value = Stay.class, name = "STAY"),
+        @JsonSubTypes.Type(value = CardSlit.class, name = "CARD_SLIT"),
+        @JsonSubTypes.Type(value = LabelRecess.class, name = "LABEL"),
+        @JsonSubTypes.Type(value = Lining.class, name = "LINING"),
+        @JsonSubTypes.Type(value = SecondFloor.class, name = "SECOND_FLOOR")
     })
     private interface FittingKinds {}
 

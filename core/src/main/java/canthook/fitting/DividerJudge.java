@@ -1,0 +1,149 @@
+package canthook.fitting;
+
+import canthook.fitting.Collisions.Pair;
+import canthook.length.Length;
+import canthook.length.Precision;
+import canthook.plan.Fitting.Divider;
+import canthook.plan.Fitting.Run;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict.Code;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** What is looked at of a divider, and where else it could stand. */
+record DividerJudge(FittingJudge at) {
+    private static final Length NEAREST = Length.mm(2);
+
+    void judge(DividerIn divider) {
+        Divider told = divider.told();
+        Length inside = (told.run() == Run.ACROSS
+                        ? at.around().box().insideLength()
+                        : at.around().box().insideWidth())
+                .length();
+        Length half = told.thickness().dividedBy(2);
+        if (told.at().isUnder(half) || told.at().isOver(inside.minus(half))) {
+            at.verdicts()
+                    .stop(
+                            Code.DIVIDER_OFF_BOX,
+                            divider.place(),
+                            "Divider " + (divider.index() + 1) + " stands in the wall: the inside is "
+                                    + at.display().text(inside, Precision.LAYOUT) + ".",
+                            new Fix(
+                                    "Put it in the middle",
+                                    at.plan()
+                                            .with(divider.index(), told.withAt(Fittings.tenths(inside.dividedBy(2))))));
+            return;
+        }
+        for (WorkedFitting other : at.all()) {
+            if (other instanceof DividerIn near
+                    && near.index() < divider.index()
+                    && near.told().run() == told.run()
+                    && near.told()
+                            .at()
+                            .minus(told.at())
+                            .abs()
+                            .isUnder(half.plus(near.told().thickness().dividedBy(2))
+                                    .plus(NEAREST))) {
+                at.verdicts()
+                        .stop(
+                                Code.DIVIDERS_MEET,
+                                divider.place(),
+                                "Divider " + (divider.index() + 1) + " stands in " + near.called()
+                                        + ", or leaves less than a chip between them.",
+                                free(divider)
+                                        .map(place -> List.of(moved(divider, place)))
+                                        .orElse(List.of())
+                                        .toArray(new Fix[0]));
+                break;
+            }
+        }
+        at.dadoDeep(
+                divider.dado(),
+                (told.run() == Run.ACROSS
+                                ? at.around().box().finalThickness()
+                                : at.around().box().finalEndThickness())
+                        .length(),
+                third -> at.with(divider.index(), told.withDado(third)));
+        at.tooHigh(
+                divider,
+                divider.height(),
+                divider.highest(),
+                less -> at.with(divider.index(), told.withHeight(less)),
+                Divider.HEIGHT);
+    }
+
+    /** A divider goes aside, or ends below what it meets. */
+    List<Fix> aside(DividerIn divider, Pair pair) {
+        List<Fix> fixes = new ArrayList<>();
+        free(divider).ifPresent(place -> fixes.add(moved(divider, place)));
+        Length lower = pair.other().low().minus(pair.one().low());
+        if (!lower.isUnder(Divider.HEIGHT.least())) {
+            fixes.add(new Fix(
+                    "End " + divider.called() + " at " + at.display().text(lower, Precision.LAYOUT),
+                    at.plan().with(divider.index(), divider.told().withHeight(lower))));
+        }
+        return fixes;
+    }
+
+    private Fix moved(DividerIn divider, Length place) {
+        return new Fix(
+                "Move " + divider.called() + " to " + at.display().text(place, Precision.LAYOUT),
+                at.plan().with(divider.index(), divider.told().withAt(place)));
+    }
+
+    /** The nearest place to the one it has where a divider meets nothing and stands clear of the others. */
+    private Optional<Length> free(DividerIn divider) {
+        Divider told = divider.told();
+        Length inside = (told.run() == Run.ACROSS
+                        ? at.around().box().insideLength()
+                        : at.around().box().insideWidth())
+                .length();
+        Length half = Length.longer(
+                told.thickness(),
+                divider.dadoWide() == null
+                        ? told.thickness()
+                        : divider.dadoWide().length());
+        List<Length> candidates = new ArrayList<>();
+        for (Length step = NEAREST; step.isUnder(inside); step = step.plus(NEAREST)) {
+            candidates.add(told.at().minus(step));
+            candidates.add(told.at().plus(step));
+        }
+        return candidates.stream()
+                .filter(p -> !p.isUnder(half) && !p.isOver(inside.minus(half)))
+                .sorted(Comparator.comparing((Length p) -> p.minus(told.at()).abs()))
+                .filter(p -> isFree(divider, p))
+                .findFirst();
+    }
+
+    private boolean isFree(DividerIn divider, Length place) {
+        boolean across = divider.told().run() == Run.ACROSS;
+        Length by =
+                across ? place.minus(divider.told().at()) : divider.told().at().minus(place);
+        for (Feature own : divider.features()) {
+            Feature there = own.moved(by);
+            boolean meets = at.ofBox().stream().anyMatch(there::meets)
+                    || at.all().stream()
+                            .filter(f -> f.index() != divider.index())
+                            .flatMap(f -> f.features().stream())
+                            .anyMatch(there::meets);
+            if (meets) {
+                return false;
+            }
+        }
+        return at.all().stream()
+                .noneMatch(f -> f instanceof DividerIn near
+                        && near.index() != divider.index()
+                        && near.told().run() == divider.told().run()
+                        && near.told()
+                                .at()
+                                .minus(place)
+                                .abs()
+                                .isUnder(divider.told()
+                                        .thickness()
+                                        .plus(near.told().thickness())
+                                        .dividedBy(2)
+                                        .plus(NEAREST)));
+    }
+}
