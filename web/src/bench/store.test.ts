@@ -80,8 +80,10 @@ describe('a box on the bench', () => {
     const undone = bench.set('size.height', 97)
     // the pointer comes to the fix while the plan is being worked, and the picture of it comes last
     const reply = globalThis.fetch
-    let release = () => undefined as void
-    const gate = new Promise<void>((done) => (release = done))
+    let release: () => void = () => {}
+    const gate = new Promise<void>((done) => {
+      release = done
+    })
     vi.stubGlobal('fetch', async (request: Request) => {
       await gate
       return reply(request)

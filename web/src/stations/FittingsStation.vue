@@ -6,8 +6,7 @@ import NumberRow from '../bench/NumberRow.vue'
 import StationFrame from '../bench/StationFrame.vue'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
-import EditableFigure from '../drawing/EditableFigure.vue'
-import DraggedDividers from './DraggedDividers.vue'
+import DraggedFittings from './DraggedFittings.vue'
 import FittingFields from './FittingFields.vue'
 
 /** What goes in, on and through the box: where it stands, what it takes of the walls, what it meets. */
@@ -27,24 +26,94 @@ const names = {
   PEGS: 'pegs',
   CORNER_PIN: 'corner pins',
   HANDLE: 'handle',
-  FEET: 'feet'
+  FEET: 'feet',
+  TRAY: 'tray',
+  BASE: 'base',
+  UPRIGHT_HANDLE: 'upright handle',
+  FINGERED_BLOCK: 'block with fingers',
+  STAY: 'stay',
+  CARD_SLIT: 'card slit',
+  LABEL: 'label',
+  LINING: 'lining',
+  SECOND_FLOOR: 'second floor'
 } as const
 const called = (i: number) => {
   const f = fittings.value[i]
   if (!f) return ''
-  return f.kind === 'DIVIDER' ? `divider ${i + 1}` : f.kind === 'GRIP' ? `grip in ${f.wall}` : names[f.kind]
+  switch (f.kind) {
+    case 'DIVIDER':
+      return `divider ${i + 1}`
+    case 'GRIP':
+    case 'LABEL':
+      return `${names[f.kind]} in ${f.wall}`
+    case 'STAY':
+      return `${f.what.toLowerCase()} in ${f.wall}`
+    case 'CARD_SLIT':
+      return f.in === 'HANDLE' ? 'card slit' : `card slit in ${f.in}`
+    case 'PEGS':
+    case 'CORNER_PIN':
+    case 'HANDLE':
+    case 'FEET':
+    case 'TRAY':
+    case 'BASE':
+    case 'UPRIGHT_HANDLE':
+    case 'FINGERED_BLOCK':
+    case 'LINING':
+    case 'SECOND_FLOOR':
+      return names[f.kind]
+  }
 }
-const all: { guess: FirstGuess; label: string }[] = [
-  { guess: 'DIVIDER_ACROSS', label: 'a divider across' },
-  { guess: 'DIVIDER_ALONG', label: 'a divider along' },
-  { guess: 'GRIP', label: 'a grip' },
-  { guess: 'PEGS', label: 'pegs' },
-  { guess: 'CORNER_PIN', label: 'a pin down each corner' },
-  { guess: 'HANDLE', label: 'a handle on the lid' },
-  { guess: 'FEET', label: 'feet' }
+type Add = { guess: FirstGuess; label: string; wantsLid?: boolean }
+const groups: { where: string; adds: Add[] }[] = [
+  {
+    where: 'inside',
+    adds: [
+      { guess: 'DIVIDER_ACROSS', label: 'a divider across' },
+      { guess: 'DIVIDER_ALONG', label: 'a divider along' },
+      { guess: 'TRAY', label: 'a tray' },
+      { guess: 'SECOND_FLOOR', label: 'a second floor' },
+      { guess: 'LINING', label: 'a lining' }
+    ]
+  },
+  {
+    where: 'to take hold of',
+    adds: [
+      { guess: 'GRIP', label: 'a grip' },
+      { guess: 'UPRIGHT_HANDLE', label: 'an upright handle' },
+      { guess: 'HANDLE', label: 'a handle on the lid', wantsLid: true },
+      { guess: 'FINGERED_BLOCK', label: 'a block with fingers', wantsLid: true }
+    ]
+  },
+  {
+    where: 'through the joint',
+    adds: [
+      { guess: 'PEGS', label: 'pegs' },
+      { guess: 'CORNER_PIN', label: 'a pin down each corner' }
+    ]
+  },
+  {
+    where: 'under it',
+    adds: [
+      { guess: 'FEET', label: 'feet' },
+      { guess: 'BASE', label: 'a base' }
+    ]
+  },
+  {
+    where: 'on its walls',
+    adds: [
+      { guess: 'LABEL', label: 'a label' },
+      { guess: 'CARD_SLIT', label: 'a card slit' },
+      { guess: 'STAY', label: 'a stay or catch', wantsLid: true }
+    ]
+  }
 ]
-/** A handle wants a lid to sit on. */
-const adds = computed(() => all.filter((a) => a.guess !== 'HANDLE' || bench.plan?.lid.kind !== 'NONE'))
+/** What sits on a lid wants one. */
+const adds = computed(() =>
+  groups.map((g) => ({
+    ...g,
+    adds: g.adds.filter((a) => !a.wantsLid || bench.plan?.lid.kind !== 'NONE')
+  }))
+)
 const betweenThings = computed(
   () =>
     bench.plan?.size.contents &&
@@ -69,6 +138,16 @@ const first = [
   'middle-across',
   'screw',
   'stick',
+  'across',
+  'wide',
+  'tenon',
+  'along',
+  'up',
+  'left',
+  'sides',
+  'ends',
+  'under',
+  'slot',
   'stands'
 ]
 const strong = computed(() =>
@@ -82,7 +161,7 @@ function take(i: number) {
 <template>
   <StationFrame
     question="What goes in, on and through it?"
-    hint="From above; drag a divider. Below, the walls from inside with all that is taken from them."
+    hint="From above, and the walls from inside with all that is taken from them. Drag what has a place of its own."
   >
     <template #drawing>
       <NothingYet
@@ -91,17 +170,24 @@ function take(i: number) {
         :gives="betweenThings ? 'Dividers between what goes in' : 'Give it a divider'"
         @give="bench.begin(betweenThings ? 'DIVIDERS_OF_CONTENTS' : 'DIVIDER_ACROSS')"
       >
-        Dividers, grips, pegs and feet: each takes something of the walls, so it is decided before the joint
-        is cut.
+        Dividers, trays, grips, pegs, feet: each takes something of the walls, so it is decided before the
+        joint is cut.
       </NothingYet>
       <template v-else>
-        <DraggedDividers
+        <DraggedFittings
           v-if="figure('above')"
           :figure="figure('above')!"
+          view="above"
           class="above"
           @chosen="chosen = $event"
         />
-        <EditableFigure v-if="figure('inside')" :figure="figure('inside')!" class="inside" />
+        <DraggedFittings
+          v-if="figure('inside')"
+          :figure="figure('inside')!"
+          view="inside"
+          class="inside"
+          @chosen="chosen = $event"
+        />
         <p class="caution">
           Stopped dadoes: plunge and lift with the work clamped or held by a stop; boring: a board behind, the
           part clamped. The machine's manual, local rules and trained people come first.
@@ -115,15 +201,6 @@ function take(i: number) {
       <p v-else>Nothing yet.</p>
     </template>
     <template #decide>
-      <p class="adds" role="group" aria-label="Add">
-        <span>Add</span>
-        <button v-for="a in adds" :key="a.guess" type="button" class="word" @click="bench.begin(a.guess)">
-          {{ a.label }}
-        </button>
-        <button v-if="betweenThings" type="button" class="word" @click="bench.begin('DIVIDERS_OF_CONTENTS')">
-          dividers between what goes in
-        </button>
-      </p>
       <ul v-if="fittings.length" class="which" aria-label="Fittings">
         <li v-for="(_, i) in fittings" :key="i">
           <button
@@ -144,6 +221,25 @@ function take(i: number) {
         </li>
       </ul>
       <FittingFields v-if="fittings[chosen]" :key="`${chosen} ${fittings[chosen]?.kind}`" :index="chosen" />
+      <details class="adds" :open="!fittings.length">
+        <summary>
+          <strong>Add</strong> <span class="tells">what goes inside, to take hold of, under, through</span>
+        </summary>
+        <p v-for="g in adds" :key="g.where" role="group" :aria-label="`Add ${g.where}`">
+          <span>{{ g.where }}</span>
+          <button v-for="a in g.adds" :key="a.guess" type="button" class="word" @click="bench.begin(a.guess)">
+            {{ a.label }}
+          </button>
+          <button
+            v-if="betweenThings && g.where === 'inside'"
+            type="button"
+            class="word"
+            @click="bench.begin('DIVIDERS_OF_CONTENTS')"
+          >
+            dividers between what goes in
+          </button>
+        </p>
+      </details>
     </template>
     <template #follow>
       <template v-if="fittings.length">
@@ -185,13 +281,27 @@ function take(i: number) {
   font-weight: 700;
 }
 .adds {
+  margin: 0.3rem 0;
+}
+.adds summary {
+  cursor: pointer;
+  padding: 0.3rem 0;
+}
+.adds .tells {
+  color: var(--quiet);
+  font-size: 0.9rem;
+}
+.adds p {
   display: flex;
   flex-wrap: wrap;
+  align-items: baseline;
   gap: 0.1rem 0.8rem;
-  margin: 0 0 0.4rem;
+  margin: 0 0 0.3rem;
 }
-.adds span {
+.adds p span {
+  flex: 0 0 100%;
   color: var(--quiet);
+  font-size: 0.9rem;
 }
 @media (max-width: 900px) {
   .above,

@@ -5,6 +5,7 @@ import type { Figure, FirstGuess } from '../api/client'
 import ChoiceField from '../bench/ChoiceField.vue'
 import CornersCompared from './CornersCompared.vue'
 import ContentsFields from '../bench/ContentsFields.vue'
+import HostLine from '../bench/HostLine.vue'
 import NumberRow from '../bench/NumberRow.vue'
 import PlanLength from '../bench/PlanLength.vue'
 import AssumedMark from '../bench/AssumedMark.vue'
@@ -146,7 +147,8 @@ function forget() {
       </template>
       <template v-else-if="size?.from === 'OPENING'">
         <PlanLength label="The place, length" field="size.opening.length" />
-        <PlanLength label="The place, width" field="size.opening.width" />
+        <HostLine />
+        <PlanLength v-if="!bench.plan?.host" label="The place, width" field="size.opening.width" />
         <PlanLength label="The place, height" field="size.opening.height" />
         <PlanLength label="Clearance lengthwise" field="size.opening.clearLength" />
         <PlanLength label="Clearance crosswise" field="size.opening.clearWidth" />

@@ -2,6 +2,7 @@ package canthook.figure;
 
 import canthook.figure.Figure.Side;
 import canthook.fitting.BlockOfFingers;
+import canthook.fitting.Collisions;
 import canthook.fitting.Collisions.Pair;
 import canthook.fitting.DividerIn;
 import canthook.fitting.Feature;
@@ -27,6 +28,7 @@ import canthook.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 
 /** Fittings where they stand: the box from above, and the inside of each wall with all that is taken from it. */
 public final class FittingFigures {
@@ -89,6 +91,7 @@ public final class FittingFigures {
                     .run();
         }
         snaps(d, worked);
+        FittingSnaps.alongWalls(d, worked);
         return d.done();
     }
 
@@ -316,8 +319,12 @@ public final class FittingFigures {
                     .length()
                     .mm();
             wall(d, worked, part, x, along, high);
+            if (part == Part.A) {
+                onTheSide(d, worked, x, along, high);
+            }
             x += along * 1.12;
         }
+        FittingSnaps.onWalls(d, worked);
         return d.done();
     }
 
@@ -340,7 +347,7 @@ public final class FittingFigures {
         d.rect("side-grain", x, 0, along, high, part.name());
         for (Feature feature : worked.fittings().features()) {
             if (feature.part() == part) {
-                rect(d, role(feature), feature, x, high, along);
+                rect(d, role(worked, feature), feature, x, high, along);
             }
         }
         for (Pair pair : worked.fittings().collisions()) {
@@ -362,7 +369,35 @@ public final class FittingFigures {
         d.line("reference-edge", x, high, x + along, high);
     }
 
-    private static String role(Feature feature) {
+    /** Runners and cleats where they are glued to a side, with what they carry. */
+    private static void onTheSide(Drawing d, WorkedPlan worked, double x, double along, double high) {
+        double te = worked.size().finalEndThickness().length().mm();
+        double floor = worked.walls().floorHeight().mm();
+        double inside = Math.max(0, along - 2 * te);
+        for (WorkedFitting fitting : worked.fittings().all()) {
+            if (fitting instanceof TrayIn tray) {
+                double over = floor + tray.told().over().mm();
+                double stack = tray.told().stacked() * tray.told().height().mm();
+                double reach =
+                        Math.min(inside, Math.max(0, tray.along().length().mm()));
+                d.rect("liner", x + te, high - over, inside, tray.told().over().mm(), mark(tray));
+                d.rect("tray", x + te, high - over - stack, reach, stack, mark(tray));
+                d.note(x + te + reach / 2, high - over - stack / 2, "tray", "pencil", "middle", null);
+            } else if (fitting instanceof FloorOver second) {
+                double over = floor + second.told().over().mm();
+                double cleat = second.told().cleat().mm();
+                double thick = second.told().thickness().mm();
+                d.rect("liner", x + te, high - over, inside, cleat, mark(second));
+                d.rect("tray", x + te, high - over - thick, inside, thick, mark(second));
+            }
+        }
+    }
+
+    private static String role(WorkedPlan worked, Feature feature) {
+        // what lies on the outside is seen through the wall
+        if (feature.in().isOver(Collisions.half(worked.size(), feature.part()))) {
+            return feature.of().equals("hinge") ? "hinge" : "foot-hidden";
+        }
         return switch (feature.of()) {
             case "bottom" -> "panel";
             case "lid" -> "lid";
@@ -373,13 +408,18 @@ public final class FittingFigures {
         };
     }
 
+    /** {@code f3} is fitting 2 of the plan. */
+    private static @Nullable String mark(String of) {
+        return of.startsWith("f") ? "fittings." + (Integer.parseInt(of.substring(1)) - 1) : null;
+    }
+
     private static void rect(Drawing d, String role, Feature f, double x, double high, double along) {
         double from = Math.max(0, f.from().mm());
         double to = Math.min(along, f.to().mm());
         double low = Math.max(0, f.low().mm());
         double top = Math.min(high, f.high().mm());
         if (to > from && top > low) {
-            d.rect(role, x + from, high - top, to - from, top - low, f.of().startsWith("f") ? f.of() : null);
+            d.rect(role, x + from, high - top, to - from, top - low, mark(f.of()));
         }
     }
 }

@@ -165,6 +165,23 @@ public record Joint(Layout layout, Length wall, @Nullable LowWalls low, List<Joi
         return gone;
     }
 
+    /** What stands between an end's slots, as far up as its corner is jointed. */
+    public List<Span> fingers(PartEnd end) {
+        List<Span> fingers = new ArrayList<>();
+        Length from = Length.ZERO;
+        for (Span slot : slots(end)) {
+            if (slot.from().isOver(from)) {
+                fingers.add(new Span(from, slot.from()));
+            }
+            from = slot.to();
+        }
+        Length top = Length.shorter(top(end.part()), corner(end).height());
+        if (top.isOver(from)) {
+            fingers.add(new Span(from, top));
+        }
+        return fingers;
+    }
+
     /** Faces to glue at one corner. */
     public int faces(JointedCorner corner) {
         if (corner.sections() == 0) {

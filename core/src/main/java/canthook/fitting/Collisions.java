@@ -138,6 +138,11 @@ public final class Collisions {
         return (part.isSide() ? box.finalThickness() : box.finalEndThickness()).length();
     }
 
+    /** Half a wall. */
+    public static Length half(SizedBox box, Part part) {
+        return thick(box, part).dividedBy(2);
+    }
+
     static Length along(SizedBox box, Part part) {
         return (part.isSide() ? box.outsideLength() : box.outsideWidth()).length();
     }

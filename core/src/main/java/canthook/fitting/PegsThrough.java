@@ -74,7 +74,7 @@ public record PegsThrough(
         List<Feature> features = new ArrayList<>();
         int pegs = 0;
         for (PartEnd end : PartEnd.all()) {
-            List<Span> fingers = fingers(joint, end);
+            List<Span> fingers = joint.fingers(end);
             for (int i = 0; i < fingers.size(); i++) {
                 if (isPegged(told.which(), i, fingers.size())) {
                     pegs++;
@@ -122,23 +122,6 @@ public record PegsThrough(
             case EVERY_SECOND -> finger % 2 == 0;
             case OUTER -> finger == 0 || finger == of - 1;
         };
-    }
-
-    /** What stands between an end's slots, as far up as its corner is jointed. */
-    private static List<Span> fingers(Joint joint, PartEnd end) {
-        List<Span> fingers = new ArrayList<>();
-        Length from = Length.ZERO;
-        for (Span slot : joint.slots(end)) {
-            if (slot.from().isOver(from)) {
-                fingers.add(new Span(from, slot.from()));
-            }
-            from = slot.to();
-        }
-        Length top = Length.shorter(joint.top(end.part()), joint.corner(end).height());
-        if (top.isOver(from)) {
-            fingers.add(new Span(from, top));
-        }
-        return fingers;
     }
 
     /** The hole through the finger, and on into the mate. */

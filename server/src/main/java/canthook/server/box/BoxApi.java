@@ -7,6 +7,7 @@ import canthook.length.Length;
 import canthook.plan.BoxPlan;
 import canthook.planner.Planner;
 import canthook.planner.Stations;
+import canthook.planner.TrayOf;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Range;
 import canthook.refusal.Refused;
@@ -16,6 +17,7 @@ import canthook.server.box.Shelf.Order;
 import canthook.server.box.Shelf.Place;
 import canthook.server.box.Shelf.Sieve;
 import canthook.server.box.Shelf.Stage;
+import canthook.server.box.Trays.Kin;
 import canthook.server.keeping.Damaged;
 import canthook.server.rack.ShopFloor;
 import canthook.shop.TestCut;
@@ -48,10 +50,12 @@ public class BoxApi {
 
     private final Shelf shelf;
     private final ShopFloor floor;
+    private final Trays trays;
 
-    BoxApi(Shelf shelf, ShopFloor floor) {
+    BoxApi(Shelf shelf, ShopFloor floor, Trays trays) {
         this.shelf = shelf;
         this.floor = floor;
+        this.trays = trays;
     }
 
     /**
@@ -159,7 +163,19 @@ public class BoxApi {
 
     @PutMapping("/{id}")
     Saved save(@PathVariable String id, @RequestBody Change change) {
-        return new Saved(shelf.save(id, change.revision(), change.plan()));
+        return trays.keeping(id, change);
+    }
+
+    /** The boxes it knows: its host, its trays. */
+    @GetMapping("/{id}/kin")
+    Kin kin(@PathVariable String id) {
+        return trays.of(id);
+    }
+
+    /** Lays a tray of it on the bench as a box of its own; the one it is already, where it is one. */
+    @PostMapping("/{id}/trays/{index}")
+    KeptBox layTray(@PathVariable String id, @PathVariable int index) {
+        return trays.lay(id, index);
     }
 
     @PostMapping("/{id}/copy")
@@ -168,7 +184,7 @@ public class BoxApi {
         BoxPlan plan = shelf.get(id).plan();
         String name = plan.name().length() > 72 ? plan.name().substring(0, 72) : plan.name();
         // a copy is begun to become another box: it lies in no drawer and follows no other's place
-        return shelf.add(plan.withName(name + ", copy").sharing(null), List.of());
+        return shelf.add(TrayOf.alone(plan.withName(name + ", copy").sharing(null)), List.of());
     }
 
     @DeleteMapping("/{id}")

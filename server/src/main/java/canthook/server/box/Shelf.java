@@ -198,6 +198,13 @@ public class Shelf {
         return place.box();
     }
 
+    /** A box that is there and can be read. */
+    @Transactional(readOnly = true)
+    public Optional<KeptBox> readable(String id) {
+        return Optional.ofNullable(boxes.find(id))
+                .flatMap(row -> Optional.ofNullable(place(row).box()));
+    }
+
     @Transactional(readOnly = true)
     public boolean isEmpty() {
         return boxes.count() == 0;

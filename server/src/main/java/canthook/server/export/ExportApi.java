@@ -3,6 +3,7 @@ package canthook.server.export;
 import canthook.figure.StickFigure;
 import canthook.figure.TemplateFigure;
 import canthook.planner.Planner;
+import canthook.planner.TrayOf;
 import canthook.planner.WorkedPlan;
 import canthook.server.box.Shelf;
 import canthook.server.box.Shelf.KeptBox;
@@ -62,7 +63,7 @@ public class ExportApi {
     @PostMapping("/boxes/import")
     @ResponseStatus(HttpStatus.CREATED)
     KeptBox bring(@RequestBody ProjectFile file) {
-        return shelf.add(file.plan(), file.testCuts() == null ? List.of() : file.testCuts());
+        return shelf.add(TrayOf.alone(file.plan()), file.testCuts() == null ? List.of() : file.testCuts());
     }
 
     @GetMapping(value = "/boxes/{id}/stick.svg", produces = "image/svg+xml")
