@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
+import type { FirstGuess } from '../api/client'
 import AssumedMark from '../bench/AssumedMark.vue'
 import ChoiceField from '../bench/ChoiceField.vue'
 import GrooveFields from '../bench/GrooveFields.vue'
@@ -23,6 +24,10 @@ import LidsCompared from './LidsCompared.vue'
 const bench = useBench()
 const lid = computed(() => bench.plan?.lid)
 const sliding = computed(() => (lid.value?.kind === 'SLIDING' ? lid.value : null))
+const slidesOver = computed(() => {
+  const which = bench.plan?.size.lowered?.which
+  return which === 'BACK' ? 'BACK_LOW' : which === 'BOTH_ENDS' ? 'BOTH_ENDS_LOW' : 'FRONT_LOW'
+})
 const sawn = computed(() => (lid.value?.kind === 'SAWN_OFF' ? lid.value : null))
 const onTop = computed(() => (lid.value?.kind === 'ON_TOP' ? lid.value : null))
 const any = computed(() => sliding.value ?? sawn.value ?? onTop.value)
@@ -187,6 +192,17 @@ const told = computed(() =>
         @choose="(kind) => bench.begin(`LID_${kind as Kind}`)"
       />
       <PlanLength v-if="sawn" label="Seam above the bottom edge" field="lid.seam" />
+      <ChoiceField
+        v-if="sliding"
+        label="Slides out over"
+        :value="slidesOver"
+        :choices="[
+          { value: 'FRONT_LOW', label: 'the front' },
+          { value: 'BACK_LOW', label: 'the back' },
+          { value: 'BOTH_ENDS_LOW', label: 'either end' }
+        ]"
+        @choose="bench.begin($event as FirstGuess)"
+      />
       <ChoiceField
         v-if="sawn"
         label="Lid and box are"

@@ -57,6 +57,7 @@ const leads = [
 const lowerWalls = [
   { value: 'NONE', label: 'none' },
   { value: 'FRONT', label: 'the front' },
+  { value: 'BACK', label: 'the back' },
   { value: 'BOTH_ENDS', label: 'both ends' },
   { value: 'SLOPED', label: 'front, sloping sides' }
 ]
@@ -71,6 +72,7 @@ const LEADS: Record<string, FirstGuess> = {
 }
 const LOWER: Record<string, FirstGuess> = {
   FRONT: 'FRONT_LOW',
+  BACK: 'BACK_LOW',
   BOTH_ENDS: 'BOTH_ENDS_LOW',
   SLOPED: 'SIDES_SLOPED'
 }

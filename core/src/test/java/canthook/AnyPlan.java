@@ -87,7 +87,10 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
         int lid = random.nextInt(3);
         double offset = Math.round(height * (0.55 + random.nextDouble() * 0.35) * 10) / 10.0;
         Lowered low = switch (random.nextInt(5)) {
-            case 0 -> new Lowered(Lowered.Which.FRONT, mm(height * (0.3 + random.nextDouble() * 0.6)));
+            case 0 ->
+                new Lowered(
+                        random.nextBoolean() ? Lowered.Which.FRONT : Lowered.Which.BACK,
+                        mm(height * (0.3 + random.nextDouble() * 0.6)));
             case 1 -> new Lowered(Lowered.Which.BOTH_ENDS, mm(height * (0.4 + random.nextDouble() * 0.5)));
             case 2 ->
                 lid == 0 ? null : new Lowered(Lowered.Which.SLOPED, mm(height * (0.3 + random.nextDouble() * 0.6)));

@@ -219,21 +219,25 @@ final class BoxSolids {
 
     private void sliding(SlidingLid lid) {
         LowWalls low = worked.walls().low();
-        boolean bothEnds = low != null && low.everyCorner();
+        boolean overBack = low != null && low.parts().contains(Part.D);
+        boolean overFront = low == null || low.parts().contains(Part.B);
         double z = lid.held().groove().groove().offset().mm();
         double thick = lid.held().thickness().length().mm();
         double wide = Math.min(
                 lid.held().on(day, worked.year()).width().length().mm(),
                 state == State.APART ? Double.MAX_VALUE : width - 2 * side);
         double out = lid.overhangMm();
-        double from = bothEnds
-                ? -out
-                : state == State.APART
-                        ? end - lid.held().groove().groove().depth().mm()
-                        : end;
-        Solid panel = Solid.of("lid", 0, from, length + out, (width - wide) / 2, (width + wide) / 2, z, z + thick);
-        for (Solid piece : withHandles(panel, (length + from) / 2, z + thick)) {
-            add(piece.moved(state == State.OPEN ? 0.55 * length : 0, 0, state == State.APART ? apart + wall - z : 0));
+        double in = state == State.APART
+                ? end - lid.held().groove().groove().depth().mm()
+                : end;
+        double from = overBack ? -out : in;
+        double to = overFront ? length + out : length - in;
+        Solid panel = Solid.of("lid", 0, from, to, (width - wide) / 2, (width + wide) / 2, z, z + thick);
+        for (Solid piece : withHandles(panel, (to + from) / 2, z + thick)) {
+            add(piece.moved(
+                    state == State.OPEN ? (overFront ? 0.55 : -0.55) * length : 0,
+                    0,
+                    state == State.APART ? apart + wall - z : 0));
         }
     }
 

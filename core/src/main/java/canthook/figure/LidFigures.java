@@ -58,11 +58,11 @@ public final class LidFigures {
                         onTop -> List.of()));
     }
 
-    /** A sliding lid from above, its front end to the right: what is cut away of its tongue, the notch, the pin under it. */
+    /** A sliding lid from above, the end it is pulled by to the right: what is cut away of its tongue, the notch, the pin under it. */
     private static Figure pulled(WorkedPlan worked, SlidingLid lid) {
         Drawing d = new Drawing(
                 "lid-pull",
-                "The lid from above, its front to the right",
+                "The lid from above, the end it is pulled by to the right",
                 worked.plan().display());
         PulledLid pulled = lid.pulled();
         double along = lid.held().along().length().mm();

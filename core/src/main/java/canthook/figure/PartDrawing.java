@@ -42,7 +42,7 @@ final class PartDrawing {
                 (part.isSide() ? box.slotDepth() : box.endSlotDepth()).length().mm(), length / 2);
     }
 
-    /** What a lower wall loses, and what a sloped side does: B is the front, A and C slope down to it. */
+    /** What a lower wall loses, and what a sloped side does: where it slopes, A and C run down to B. */
     private static void cutAway(Drawing d, WorkedPlan worked, Part part, double x, double length) {
         LowWalls low = worked.walls().low();
         Joint joint = worked.fingers().joint();

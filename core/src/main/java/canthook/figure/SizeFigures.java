@@ -137,19 +137,25 @@ public final class SizeFigures {
         }
     }
 
-    /** Where the lower walls end; the front is drawn at the right. */
+    /** Where the lower walls end; the front B is drawn at the right, the back D at the left. */
     private static void lowWall(Drawing d, WorkedPlan worked, double x, double top, double length, double bottom) {
         LowWalls low = worked.walls().low();
-        double y = bottom - worked.fingers().joint().top(Part.B).mm();
-        if (low == null || y <= top) {
+        if (low == null) {
+            return;
+        }
+        double y = bottom
+                - worked.fingers().joint().top(low.parts().iterator().next()).mm();
+        if (y <= top) {
             return;
         }
         double t = worked.size().finalEndThickness().length().mm();
         if (low.sloped()) {
             d.shape("cut-away", null, x, top, x + length, top, x + length, y);
         } else {
-            d.line("lid-line", x + length - t, y, x + length, y);
-            if (low.everyCorner()) {
+            if (low.parts().contains(Part.B)) {
+                d.line("lid-line", x + length - t, y, x + length, y);
+            }
+            if (low.parts().contains(Part.D)) {
                 d.line("lid-line", x, y, x + t, y);
             }
         }

@@ -14,6 +14,7 @@ import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.walls.GrooveAsked;
+import canthook.walls.LowWalls;
 import canthook.working.Show;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
@@ -48,11 +49,16 @@ public record PulledLid(
     static final PulledLid NONE = new PulledLid(null, null, null, null, null);
 
     /** The overhang as it was decided; null where none was. */
-    static @Nullable Worked overhang(Worksheet sheet, Pull pull) {
+    static @Nullable Worked overhang(Worksheet sheet, Pull pull, LowWalls low) {
         return pull.overhang() == null || !pull.overhang().isPositive()
                 ? null
                 : sheet.decided(
-                        "overhang", "o", "Overhang past the front", Show.LAYOUT, pull.overhang(), "lid.pull.overhang");
+                        "overhang",
+                        "o",
+                        "Overhang past the " + low.pulled(),
+                        Show.LAYOUT,
+                        pull.overhang(),
+                        "lid.pull.overhang");
     }
 
     /**
@@ -67,16 +73,19 @@ public record PulledLid(
             Worked along,
             GrooveAsked groove,
             SizedBox box,
-            boolean bothEnds) {
+            LowWalls low) {
+        boolean bothEnds = low.everyCorner();
         Worked away = overhang == null
                 ? null
                 : sheet.work(
                         "tongue-away",
                         "ta",
-                        bothEnds ? "Tongue cut away at both ends, over" : "Tongue cut away at the front, over",
+                        bothEnds
+                                ? "Tongue cut away at both ends, over"
+                                : "Tongue cut away at the " + low.pulled() + ", over",
                         Show.LAYOUT,
                         overhang.times(1),
-                        "Past the front's outside the tongue would show: cut it away there.");
+                        "Past the outside of the " + low.pulled() + " the tongue would show: cut it away there.");
         Worked notchIn = null;
         Worked notchAcross = null;
         if (pull.notch() != null) {
@@ -85,22 +94,22 @@ public record PulledLid(
             notchIn = sheet.work(
                     "notch-in",
                     "n₁",
-                    "Its centre, from the front end",
+                    "Its centre, from the end it is pulled by",
                     Show.LAYOUT,
                     notch.times(1),
                     "Its own width in from the end.");
             notchAcross = sheet.work(
                     "notch-across", "n₂", "Its centre, from the edge", Show.LAYOUT, across.over(2), "On the middle.");
         }
-        return new PulledLid(overhang, away, notchIn, notchAcross, pin(sheet, pull, along, groove, box, bothEnds));
+        return new PulledLid(overhang, away, notchIn, notchAcross, pin(sheet, pull, along, groove, box, low));
     }
 
     private static @Nullable Worked pin(
-            Worksheet sheet, Pull pull, Worked along, GrooveAsked groove, SizedBox box, boolean bothEnds) {
+            Worksheet sheet, Pull pull, Worked along, GrooveAsked groove, SizedBox box, LowWalls low) {
         if (pull.stop() == null) {
             return null;
         }
-        if (bothEnds) {
+        if (low.everyCorner()) {
             return sheet.work(
                     "pin-at",
                     "p",
@@ -114,17 +123,17 @@ public record PulledLid(
         Worked at = sheet.work(
                 "pin-at",
                 "p",
-                "Stop pin, from the lid's back end",
+                "Stop pin, from the lid's " + low.far() + " end",
                 Show.LAYOUT,
                 left.minus(fixed(pull.pinOrUsual()).over(2)),
-                "Its edge meets the inside of the front when so much is left behind it.");
+                "Its edge meets the inside of the " + low.pulled() + " when so much is left behind it.");
         sheet.work(
                 "pin-closed",
                 "p₀",
-                "Closed, it stands from the back's inside",
+                "Closed, it stands from the inside of the " + low.far(),
                 Show.LAYOUT,
                 at.minus(groove.depth()),
-                "The lid's back end lies in the back's groove.");
+                "The lid's " + low.far() + " end lies in that wall's groove.");
         sheet.work(
                 "opens",
                 "a",
@@ -149,7 +158,7 @@ public record PulledLid(
             verdicts.stop(
                     Code.PIN_MEETS_BACK,
                     "lid.pin-at",
-                    "With so little left in the grooves the pin would stand in the back, not in the box.",
+                    "With so little left in the grooves the pin would stand in the wall, not in the box.",
                     new Fix(
                             "Leave " + display.text(least.plus(Length.mm(2)), Precision.LAYOUT),
                             plan.with(choice.with(pull.withStop(least.plus(Length.mm(2)))))));
@@ -169,14 +178,14 @@ public record PulledLid(
         if (tongueAway != null) {
             steps.add(new Step(
                     Step.When.BEFORE_GLUE,
-                    "Cut the lid's tongue away over " + tongueAway.text(display) + " from its front end.",
+                    "Cut the lid's tongue away over " + tongueAway.text(display) + " from the end it is pulled by.",
                     tongueAway.id()));
         }
         if (notchIn != null && notchAcross != null) {
             steps.add(new Step(
                     Step.When.AFTER_GLUE,
                     "Cut the finger notch into the lid's upper face, centre " + notchIn.text(display)
-                            + " from the front end and " + notchAcross.text(display)
+                            + " from the end it is pulled by and " + notchAcross.text(display)
                             + " from the edge, no deeper than half its thickness.",
                     notchIn.id()));
         }
@@ -185,7 +194,7 @@ public record PulledLid(
                     Step.When.AFTER_GLUE,
                     "Bore the lid's lower face for the stop pin (" + display.text(pull.pinOrUsual(), Precision.LAYOUT)
                             + "), on its middle, " + pinAt.text(display)
-                            + " from its back end; slide the lid in, press the pin in from inside the box, no glue.",
+                            + " from its other end; slide the lid in, press the pin in from inside the box, no glue.",
                     pinAt.id()));
         }
         return steps;

@@ -40,13 +40,14 @@ import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A lid that slides in grooves of the sides and the back, over a front lowered to the lid line; with both ends lowered it slides
+ * A lid that slides in grooves of the sides and one end, over the other lowered to the lid line; with both ends lowered it slides
  * either way and has grooves in the sides alone.
  *
  * <pre>
@@ -82,9 +83,9 @@ public record SlidingLid(
     static Asks asks(Sliding lid, BoxPlan plan, HouseRules rules) {
         Worksheet sheet = new Worksheet("lid");
         Lowered lowered = plan.size().lowered();
-        Set<Part> low =
-                lowered != null && lowered.which() == Lowered.Which.BOTH_ENDS ? Set.of(Part.B, Part.D) : Set.of(Part.B);
-        Set<Part> grooved = low.contains(Part.D) ? Set.of(Part.A, Part.C) : Set.of(Part.A, Part.C, Part.D);
+        Set<Part> low = (lowered == null ? Lowered.Which.FRONT : lowered.which()).parts();
+        Set<Part> grooved = EnumSet.allOf(Part.class);
+        grooved.removeAll(low);
         GrooveAsked groove =
                 GrooveAsked.decided(sheet, "lid", lid.groove(), "gl", lid.thickness(), "Lid thickness", grooved);
         Worked lower = groove.offset();
@@ -97,13 +98,14 @@ public record SlidingLid(
                 HouseRule.VERTICAL.reason(),
                 lid.vertical(),
                 "lid.vertical");
+        LowWalls walls = new LowWalls(low, vertical, false, LowWalls.By.LID);
         Worked line = sheet.work(
                 "line",
                 "ℓ",
-                "Lid line: the front ends at",
+                "Lid line: " + walls.called() + (walls.everyCorner() ? " end at" : " ends at"),
                 Show.FIT,
                 lower.minus(vertical),
-                "The front is lowered to the groove's lower edge, and by the clearance more.");
+                "Lowered to the groove's lower edge, and by the clearance more.");
         return new Asks(
                 List.of(groove),
                 null,
@@ -147,10 +149,9 @@ public record SlidingLid(
                 groove.depth(),
                 running,
                 rules);
-        Worked overhang = PulledLid.overhang(sheet, choice.pulled());
+        Worked overhang = PulledLid.overhang(sheet, choice.pulled(), low);
         Worked along = along(sheet, box, groove, low, overhang, rules);
-        PulledLid pulled =
-                PulledLid.of(sheet, choice.pulled(), overhang, across.cut(), along, groove, box, low.everyCorner());
+        PulledLid pulled = PulledLid.of(sheet, choice.pulled(), overhang, across.cut(), along, groove, box, low);
         Worked vertical = walls.numbers().stream()
                 .filter(n -> n.id().equals("lid.vertical"))
                 .findFirst()
@@ -244,7 +245,8 @@ public record SlidingLid(
                 "Cut it along the slide at",
                 Show.FIT,
                 overhang == null ? room : room.plus(overhang),
-                "From the floor of the back's groove to the outside of the lowered front, less the end fit, and what it overhangs.");
+                "From the floor of the " + low.far() + "'s groove to the outside of the lowered " + low.pulled()
+                        + ", less the end fit, and what it overhangs.");
     }
 
     /** True when the lid line is a section boundary, to a twentieth of a millimetre. */
@@ -346,11 +348,11 @@ public record SlidingLid(
         judgeLine(judge, display, ladder, vertical.length(), wall, verdicts);
         judge.engagement(held.across(), false, "lid", List.of());
         if (layout.meets(new Span(groove.offset(), groove.top())) == Layout.Where.STRADDLES
-                && held.groove().parts().contains(Part.D)) {
+                && held.groove().parts().stream().anyMatch(Part::isEnd)) {
             verdicts.note(
                     Code.GROOVE_STRADDLES,
                     "lid.groove-offset",
-                    "The lid's groove straddles a section boundary at the back: stop it there at all four ends, or plug it.");
+                    "The lid's groove straddles a section boundary at the far end: stop it there at all four ends, or plug it.");
         }
         judge.thickness(
                 choice.thickness(),
@@ -394,7 +396,7 @@ public record SlidingLid(
                 "lid.line",
                 "The lid line lies " + display.text(off.length().abs(), Precision.FIT)
                         + (off.length().isPositive() ? " above" : " below")
-                        + " a section boundary: the lowered front's joint would end in a part of a section.",
+                        + " a section boundary: the joint of what is lowered would end in a part of a section.",
                 fixes);
     }
 }

@@ -14,6 +14,7 @@ import canthook.plan.Opening;
 import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.From;
 import canthook.size.SizedBox;
+import canthook.walls.LowWalls;
 import java.util.List;
 
 /**
@@ -34,6 +35,7 @@ public enum FirstGuess {
     OUTSIDE_LEADS,
     PLACE_LEADS,
     FRONT_LOW,
+    BACK_LOW,
     BOTH_ENDS_LOW,
     SIDES_SLOPED,
     HEIGHT_WITHIN,
@@ -83,6 +85,7 @@ public enum FirstGuess {
             case PLACE_LEADS ->
                 plan.with(place(lead(worked, From.OUTSIDE), worked.size()).withFrom(From.OPENING));
             case FRONT_LOW -> lowered(worked, Which.FRONT);
+            case BACK_LOW -> lowered(worked, Which.BACK);
             case BOTH_ENDS_LOW -> lowered(worked, Which.BOTH_ENDS);
             case SIDES_SLOPED -> lowered(worked, Which.SLOPED);
             case HEIGHT_WITHIN -> plan.with(plan.fingers().within(LEAST, LEAST));
@@ -200,10 +203,18 @@ public enum FirstGuess {
     private static BoxPlan lowered(WorkedPlan worked, Which which) {
         BoxPlan plan = worked.plan();
         Lowered before = plan.size().lowered();
-        Length height = before != null
-                ? before.height()
-                : Lowered.HEIGHT.nearest(
-                        tenths(worked.size().height().length().times(6).dividedBy(10)));
+        LowWalls low = worked.walls().low();
+        LowWalls byLid = low != null && low.by() == LowWalls.By.LID ? low : null;
+        if (byLid != null && which == Which.FRONT) {
+            // a lid lowers the front by itself
+            return plan.with(plan.size().withLowered(null));
+        }
+        Length height = byLid != null
+                ? Lowered.HEIGHT.nearest(byLid.line().length())
+                : before != null
+                        ? before.height()
+                        : Lowered.HEIGHT.nearest(
+                                tenths(worked.size().height().length().times(6).dividedBy(10)));
         return plan.with(plan.size().withLowered(new Lowered(which, height)));
     }
 

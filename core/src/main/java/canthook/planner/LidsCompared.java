@@ -9,6 +9,7 @@ import canthook.verdict.Verdict.Weight;
 import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 
 /** The kinds of lid beside each other for one box: what each costs in height and work, and how it behaves in a year. Each is worked. */
 public final class LidsCompared {
@@ -95,9 +96,10 @@ public final class LidsCompared {
         return worked.lid()
                 .fold(new WorkedLid.Kinds<>(
                         none -> "",
-                        sliding ->
-                                "a groove in " + sliding.held().groove().parts().size() + " walls, the front ripped to "
-                                        + sliding.lidLine().text(display),
+                        sliding -> "a groove in "
+                                + sliding.held().groove().parts().size() + " walls, "
+                                + Objects.requireNonNull(worked.walls().low()).called() + " ripped to "
+                                + sliding.lidLine().text(display),
                         sawn -> "a groove in four walls; once it is glued four cuts at the saw"
                                 + (sawn.liner() == null ? "" : ", a liner of four strips")
                                 + (sawn.hinges() == null ? "" : ", mortises"),

@@ -65,7 +65,7 @@ public final class SetUpGate {
         if (low != null && low.line().length().isUnder(worked.fingers().wall().length())) {
             checks.add(new Check(
                     "low-wall",
-                    (low.everyCorner() ? "B and D are" : "B is") + " ripped to "
+                    (low.everyCorner() ? "B and D are" : low.parts().iterator().next() + " is") + " ripped to "
                             + low.line().text(display) + ": nothing is cut above it.",
                     low.line().id()));
         }

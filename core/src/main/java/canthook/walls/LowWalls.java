@@ -8,7 +8,7 @@ import java.util.Set;
 /**
  * Walls that end lower than the rest, and where. A corner one of whose parts is low is jointed only that far, on both mates.
  *
- * @param parts the front B alone, or both ends
+ * @param parts the front B alone, the back D alone, or both ends
  * @param line where they end, from the reference edge
  * @param sloped whether the sides run down to it
  * @param by who asks: the lid that slides over them, or the maker
@@ -28,6 +28,21 @@ public record LowWalls(Set<Part> parts, Worked line, boolean sloped, By by) {
     /** Whether the corner this end belongs to is jointed only up to the line. */
     public boolean reaches(PartEnd end) {
         return parts.contains(end.part()) || parts.contains(end.mate().part());
+    }
+
+    /** What is low, in a sentence. */
+    public String called() {
+        return everyCorner() ? "both ends" : parts.contains(Part.D) ? "the back" : "the front";
+    }
+
+    /** The end a lid is pulled out over: “front”, or “back”; “front” where it slides either way. */
+    public String pulled() {
+        return parts.contains(Part.B) ? "front" : "back";
+    }
+
+    /** The end across from that. */
+    public String far() {
+        return parts.contains(Part.B) ? "back" : "front";
     }
 
     /** Both ends are low: no corner runs full, and the joint is divided up to the line. */

@@ -6,7 +6,6 @@ import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.Lowered;
 import canthook.plan.Lowered.Which;
-import canthook.plan.Part;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
@@ -18,7 +17,6 @@ import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -56,7 +54,7 @@ public record WallDemands(
         Lowered lowered = plan.size().lowered();
         if (lowered != null && low == null) {
             low = new LowWalls(
-                    lowered.which() == Which.BOTH_ENDS ? Set.of(Part.B, Part.D) : Set.of(Part.B),
+                    lowered.which().parts(),
                     sheet.decided(
                             "low-height",
                             "h",
@@ -118,7 +116,8 @@ public record WallDemands(
                 ? new Fix[0]
                 : new Fix[] {
                     new Fix(
-                            "End both at " + plan.display().text(line, Precision.FIT),
+                            (lowered.which() == Which.BOTH_ENDS ? "End both at " : "End it at ")
+                                    + plan.display().text(line, Precision.FIT),
                             plan.with(plan.size().withLowered(lowered.withHeight(line))))
                 };
     }

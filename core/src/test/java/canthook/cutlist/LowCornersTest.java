@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.fingers.Joint;
 import canthook.length.Length;
+import canthook.panel.GrooveEnds;
 import canthook.panel.GrooveEnds.GrooveEnd;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
@@ -20,6 +21,7 @@ import canthook.plan.Lowered;
 import canthook.plan.Lowered.Which;
 import canthook.plan.Part;
 import canthook.plan.PartEnd;
+import canthook.planner.FirstGuess;
 import canthook.planner.WorkedPlan;
 import canthook.saw.Jobs;
 import canthook.verdict.Verdict.Code;
@@ -86,6 +88,56 @@ class LowCornersTest {
         assertThat(work(onTheLine).cuts().setups())
                 .extracting(CutList.Setup::stack)
                 .containsExactlyInAnyOrder("A1 + D1", "B1 + C1", "A2 + B2", "C2 + D2");
+    }
+
+    /**
+     * Lowered at the back, the box is the one lowered at the front turned half round: A becomes C and B becomes D. So the parts trade
+     * places in everything that is told: slots, tops, faces, stacks, grooves, the lid's size.
+     */
+    @Test
+    void theBackLoweredIsTheFrontLoweredTurnedRound() {
+        for (Parity parity : Parity.values()) {
+            BoxPlan plan = envelopeDrawer();
+            plan = plan.with(plan.fingers().with(parity));
+            WorkedPlan front = work(plan);
+            WorkedPlan back = work(FirstGuess.BACK_LOW.in(front));
+            assertThat(back.walls().low().parts()).containsExactly(Part.D);
+            assertThat(back.walls().low().line().length())
+                    .isEqualTo(front.walls().low().line().length());
+            for (PartEnd end : PartEnd.all()) {
+                PartEnd turned = new PartEnd(turned(end.part()), end.end());
+                assertThat(back.fingers().joint().slots(turned))
+                        .as(parity + " " + turned)
+                        .isEqualTo(front.fingers().joint().slots(end));
+                assertThat(back.fingers().joint().top(turned.part()))
+                        .isEqualTo(front.fingers().joint().top(end.part()));
+            }
+            assertThat(back.fingers().joint().faces())
+                    .isEqualTo(front.fingers().joint().faces());
+            assertThat(back.cuts().setups()).hasSameSizeAs(front.cuts().setups());
+            assertThat(panel(back, "lid").along().length())
+                    .isEqualTo(panel(front, "lid").along().length());
+            assertThat(panel(back, "lid").ends())
+                    .filteredOn(e -> e.run() == GrooveEnds.Run.OPEN)
+                    .extracting(e -> e.end().mate().part())
+                    .containsOnly(Part.D);
+            assertThat(Jobs.of(back))
+                    .extracting(Jobs.Job::says)
+                    .anyMatch(s -> s.startsWith("Rip D to"))
+                    .noneMatch(s -> s.startsWith("Rip B to"));
+            // and round again
+            assertThat(work(FirstGuess.FRONT_LOW.in(back)).walls().low().parts())
+                    .containsExactly(Part.B);
+        }
+    }
+
+    private static Part turned(Part part) {
+        return switch (part) {
+            case A -> Part.C;
+            case B -> Part.D;
+            case C -> Part.A;
+            case D -> Part.B;
+        };
     }
 
     @Test
