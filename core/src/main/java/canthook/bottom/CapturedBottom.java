@@ -8,7 +8,6 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.panel.CapturedPanel;
 import canthook.panel.CutPiece;
-import canthook.panel.GrooveEnds;
 import canthook.panel.GrooveJudge;
 import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
@@ -129,7 +128,7 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                         ? "The wall, less the panel that hangs level with its bottom edge."
                         : "The wall, less the groove's lower edge, less the panel standing on it.");
         Verdicts verdicts = new Verdicts("bottom");
-        judge(choice, plan, box, rules, ladder, groove, panel.held().across(), panel.stops(), verdicts);
+        judge(choice, plan, box, rules, ladder, groove, panel, verdicts);
         return new CapturedBottom(panel.held(), inside, sheet.numbers(), verdicts.all());
     }
 
@@ -156,9 +155,9 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
             HouseRules rules,
             Ladder ladder,
             GrooveAsked asked,
-            PanelWidth across,
-            GrooveEnds.Stops stops,
+            CapturedPanel panel,
             Verdicts verdicts) {
+        PanelWidth across = panel.held().across();
         Groove groove = asked.groove();
         Layout layout = ladder.joint().layout();
         GrooveJudge judge =
@@ -185,7 +184,8 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                     "The groove straddles a section boundary: it shows on both mates unless all eight ends are stopped.",
                     judge.intoOneSection(layout));
         }
-        judge.wallLeft(stops);
+        judge.wallLeft(panel.stops());
+        judge.corners(panel);
         Length covered = choice.covering() == null
                 ? choice.thickness()
                 : choice.thickness().plus(choice.covering());

@@ -199,6 +199,7 @@ public record BreakdownRead(List<Worked> numbers, List<Corners> boxes, List<Verd
             }
         }
         apart(plan, verdicts);
+        HiddenDefects.judge(plan, box, verdicts);
     }
 
     private static String howShort(Breakdown plan) {

@@ -60,7 +60,7 @@ public final class BoringTemplates {
             return false;
         }
         return switch (feature.of()) {
-            case "bottom", "lid", "seam", "low" -> false;
+            case "bottom", "lid", "seam", "low", "slope" -> false;
             default -> true;
         };
     }

@@ -403,7 +403,7 @@ public final class FittingFigures {
             case "lid" -> "lid";
             case "seam" -> "cut-away";
             case "hinge" -> "hinge";
-            case "low" -> "cut-away";
+            case "low", "slope" -> "cut-away";
             default -> "groove";
         };
     }

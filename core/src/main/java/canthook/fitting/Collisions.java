@@ -18,6 +18,9 @@ import java.util.List;
 
 /** Everything that takes wood of a wall, and the pairs that want the same wood. */
 public final class Collisions {
+    /** Steps a slope is told in. */
+    private static final int STEPS = 40;
+
     private Collisions() {}
 
     /** Two that meet, the fitting first. */
@@ -96,7 +99,43 @@ public final class Collisions {
                         thick(box, part)));
             }
         }
+        if (low != null && low.sloped()) {
+            slope(all, box, low.line().length(), wall);
+        }
         return List.copyOf(all);
+    }
+
+    /**
+     * What a slope takes: all of B over the line, and of the sides a wedge from nothing at D to that at B. A block cannot slope, so it is
+     * told in steps, each as deep as the slope is at the step's middle.
+     */
+    private static void slope(List<Feature> all, SizedBox box, Length line, Length wall) {
+        all.add(new Feature(
+                "slope",
+                "what is ripped off B",
+                Part.B,
+                Length.ZERO,
+                along(box, Part.B),
+                line,
+                wall,
+                Length.ZERO,
+                thick(box, Part.B)));
+        for (Part part : List.of(Part.A, Part.C)) {
+            Length whole = along(box, part);
+            for (int i = 0; i < STEPS; i++) {
+                Length down = wall.minus(line).times(2 * i + 1).dividedBy(2 * STEPS);
+                all.add(new Feature(
+                        "slope",
+                        "the slope of " + part,
+                        part,
+                        whole.times(i).dividedBy(STEPS),
+                        whole.times(i + 1).dividedBy(STEPS),
+                        wall.minus(down),
+                        wall,
+                        Length.ZERO,
+                        thick(box, part)));
+            }
+        }
     }
 
     /** How far from the finished end of a part its groove ends, where it must stop; else it runs through. */
@@ -110,7 +149,7 @@ public final class Collisions {
     }
 
     /** A1 and C2 lie at D, A2 and C1 at B; B1 and D2 at A, B2 and D1 at C. */
-    static boolean isAtOrigin(PartEnd end) {
+    public static boolean isAtOrigin(PartEnd end) {
         return switch (end.part()) {
             case A, B -> end.end() == 1;
             case C, D -> end.end() == 2;

@@ -5,6 +5,7 @@ import static canthook.working.Term.fixed;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.panel.CutPiece;
 import canthook.panel.PanelWidth.Movement;
 import canthook.panel.Step;
 import canthook.plan.BoxPlan;
@@ -13,17 +14,21 @@ import canthook.plan.Lid.OnTop;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
+import canthook.wood.Wood;
 import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Boards across a lid's ends. They keep it flat and do not move along their length; the panel moves past them.
  *
  * <pre>
- * panel along    = lid − 2 · end + 2 · tongue
+ * panel along    = lid − 2 · end + 2 · tongue;  with splines: lid − 2 · end
+ * spline         = 2 · tongue − 0.5 along its grain, which runs across the joint; as long as the panel is wide, a third of it thick
+ *                  glued into the panel, whose grain it has, it moves with it as a tongue would
  * at the wettest the panel stands W · x_wet / 2 past each end of them; at the driest they stand W · |x_dry| / 2 past it
  * glued in the middle only: a third of the width, at most 60
  * outer pegs at r from the middle, fixed in the end, in slots of the tongue: r · x_wet inwards, r · |x_dry| outwards, and 0.5
@@ -36,6 +41,8 @@ import java.util.List;
  * @param glued length in the middle
  * @param reach of the outer pegs from the middle
  * @param slot longer than the peg is thick
+ * @param spline along its grain; null where the panel has tongues
+ * @param splineThick its thickness; null likewise
  */
 public record BreadboardEnds(
         Breadboard told,
@@ -47,7 +54,9 @@ public record BreadboardEnds(
         Worked reach,
         Worked inwards,
         Worked outwards,
-        Worked slot) {
+        Worked slot,
+        @Nullable Worked spline,
+        @Nullable Worked splineThick) {
     private static final Length LONGEST_GLUED = Length.mm(60);
     private static final Length LOOSE = Length.mm(0.5);
     private static final Length SPRUNG = Length.mm(0.4);
@@ -57,17 +66,42 @@ public record BreadboardEnds(
      * @param lidAlong the lid's length over all
      * @param across the panel's width today
      */
-    static BreadboardEnds of(Worksheet sheet, Breadboard told, Worked lidAlong, Worked across, Movement movement) {
+    static BreadboardEnds of(
+            Worksheet sheet, Breadboard told, Worked lidAlong, Worked across, Worked thickness, Movement movement) {
         Worked width = decided(sheet, "end-width", "wₑ", "Breadboard end, width", told.width(), "width");
-        Worked tongue = decided(sheet, "end-tongue", "tₑ", "Tongue in the end", told.tongue(), "tongue");
+        Worked tongue = decided(
+                sheet,
+                "end-tongue",
+                "tₑ",
+                told.isSplined() ? "Spline in the end" : "Tongue in the end",
+                told.tongue(),
+                "tongue");
         Worked inset = decided(sheet, "end-inset", "iₚ", "Outer peg from the edge", told.inset(), "inset");
         Worked panel = sheet.work(
                 "panel-along",
                 "Lp",
-                "Panel with its tongues, along the grain",
+                told.isSplined()
+                        ? "Panel between its ends, along the grain"
+                        : "Panel with its tongues, along the grain",
                 Show.FIT,
-                lidAlong.minus(fixed(2).times(width)).plus(fixed(2).times(tongue)),
-                "The lid less both ends, and the tongues that enter them.");
+                told.isSplined()
+                        ? lidAlong.minus(fixed(2).times(width))
+                        : lidAlong.minus(fixed(2).times(width)).plus(fixed(2).times(tongue)),
+                told.isSplined()
+                        ? "The lid less both ends; splines stand in both."
+                        : "The lid less both ends, and the tongues that enter them.");
+        Worked spline = !told.isSplined()
+                ? null
+                : sheet.work(
+                        "spline",
+                        "ls",
+                        "Spline, along its grain",
+                        Show.FIT,
+                        fixed(2).times(tongue).minus(fixed(LOOSE)),
+                        "As deep in the panel as in the end, less half a millimetre; its grain runs across the joint.");
+        Worked splineThick = spline == null
+                ? null
+                : sheet.work("spline-thick", "ts", "Spline, thick", Show.FIT, thickness.over(3), "A third of the lid.");
         Worked past = sheet.work(
                 "ends-wettest",
                 "a₊",
@@ -117,7 +151,8 @@ public record BreadboardEnds(
                 Show.FIT,
                 inwards.plus(outwards).plus(fixed(LOOSE)),
                 "Both ways, and half a millimetre.");
-        return new BreadboardEnds(told, width, panel, past, within, glued, reach, inwards, outwards, slot);
+        return new BreadboardEnds(
+                told, width, panel, past, within, glued, reach, inwards, outwards, slot, spline, splineThick);
     }
 
     private static Worked decided(
@@ -170,23 +205,40 @@ public record BreadboardEnds(
         }
     }
 
+    List<CutPiece> pieces(Wood wood, Worked across, Worked thickness) {
+        CutPiece ends = new CutPiece("lid", "breadboard end", 2, wood, across, width, thickness, thickness);
+        return spline == null || splineThick == null
+                ? List.of(ends)
+                : List.of(ends, new CutPiece("lid", "spline", 2, wood, spline, across, splineThick, splineThick));
+    }
+
+    private String what() {
+        return told.isSplined() ? "spline" : "tongue";
+    }
+
     /** What is done for them, before the lid is laid on. */
     List<Step> steps(LengthDisplay display) {
         return List.of(
                 new Step(
                         Step.When.AFTER_GLUE,
-                        "Breadboard ends: a groove for the tongue, " + display.text(told.tongue(), Precision.LAYOUT)
+                        (told.isSplined()
+                                        ? "Breadboard ends: a groove in each end and in both ends of the panel for the spline, glued"
+                                                + " into the panel, "
+                                        : "Breadboard ends: a groove for the tongue, ")
+                                + display.text(told.tongue(), Precision.LAYOUT)
                                 + " deep and a third of the thickness wide; plane each end hollow by "
                                 + display.text(SPRUNG, Precision.FIT) + " so that clamping the middle closes its tips.",
                         width.id()),
                 new Step(
                         Step.When.AFTER_GLUE,
                         "Bore for three pegs of " + display.text(told.peg(), Precision.LAYOUT)
-                                + " through end and tongue: one in the middle, two " + reach.text(display)
-                                + " from it. Lengthen the outer holes of the tongue to slots: " + inwards.text(display)
+                                + " through end and " + what() + ": one in the middle, two " + reach.text(display)
+                                + " from it. Lengthen the outer holes of the " + what() + " to slots: "
+                                + inwards.text(display)
                                 + " inwards, " + outwards.text(display)
                                 + " outwards, and half a millimetre in all more. Glue the middle "
-                                + glued.text(display) + " alone; glue the outer pegs in the end, not in the tongue.",
+                                + glued.text(display) + " alone; glue the outer pegs in the end, not in the " + what()
+                                + ".",
                         slot.id()));
     }
 }

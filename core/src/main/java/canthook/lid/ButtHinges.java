@@ -30,6 +30,8 @@ import java.util.function.Function;
  * position       outer end of each leaf its own length from the corner, or as typed; a third one in the middle
  * screw          at most panel − 2 − its mortise + leaf
  * wall           as thick as the mortise is wide, and 2 more
+ * knuckle        stands out of the face by half of it; where it is thicker than the folded hinge both edges give way by
+ *                (knuckle − folded) / 2 along the leaf
  * </pre>
  *
  * Check: panel 10, folded 5, leaf 2, gap 0.5: screw half each 7.75, all in the lid 5.5, all in the wall 10.
@@ -39,8 +41,10 @@ import java.util.function.Function;
  * @param wide from the wall's face inwards
  * @param at from the corner to the outer end of a leaf
  * @param screw longest that stays in the lid
+ * @param recess what wall and lid give way for the knuckle, each; 0 where the mortises have room for it
  */
-public record ButtHinges(Hinges told, Worked inWall, Worked inLid, Worked wide, Worked at, Worked screw) {
+public record ButtHinges(
+        Hinges told, Worked inWall, Worked inLid, Worked wide, Worked at, Worked screw, Worked recess) {
     private static final Length STAYS = Length.mm(2);
     private static final Length PAST_JOINT = Length.mm(5);
     private static final Length ONE_MORE_OVER = Length.mm(300);
@@ -82,7 +86,22 @@ public record ButtHinges(Hinges told, Worked inWall, Worked inLid, Worked wide, 
                 Show.FIT,
                 lid.minus(fixed(STAYS)).minus(inLid).plus(leaf),
                 "What is left of the lid under the mortise, less what is kept whole, and the leaf the screw passes through.");
-        return new ButtHinges(told, inWall, inLid, wide, at, screw);
+        Worked knuckle = decided(sheet, "hinge-knuckle", "kₕ", "Knuckle, diameter", told.knuckle(), "knuckle");
+        sheet.work(
+                "hinge-out",
+                "o",
+                "The knuckle stands out of the face by",
+                Show.FIT,
+                knuckle.over(2),
+                "The pin is in line with the face: half of the knuckle is outside. The lid does not overhang here.");
+        Worked recess = sheet.work(
+                "hinge-recess",
+                "cₕ",
+                "Edges give way for the knuckle by",
+                Show.FIT,
+                Term.larger(fixed(Length.ZERO), knuckle.minus(folded).over(2)),
+                "Half of what it is thicker than the folded hinge, at the face, in wall and lid; nothing where it is not.");
+        return new ButtHinges(told, inWall, inLid, wide, at, screw, recess);
     }
 
     private static Worked decided(
@@ -205,7 +224,10 @@ public record ButtHinges(Hinges told, Worked inWall, Worked inLid, Worked wide, 
                         "Mortises for " + told.count() + (told.count() == 1 ? " hinge " : " hinges ")
                                 + display.text(told.leafLength(), Precision.LAYOUT) + " long, "
                                 + wide.text(display) + " wide, " + wallPart + ", " + lidPart
-                                + "; the outer ends " + at.text(display) + " from the corners of A, the back.",
+                                + "; the outer ends " + at.text(display) + " from the corners of A, the back."
+                                + (recess.length().isPositive()
+                                        ? " Bevel their outer edges by " + recess.text(display) + " for the knuckle."
+                                        : ""),
                         inWall.id()),
                 new Step(
                         Step.When.AFTER_GLUE,

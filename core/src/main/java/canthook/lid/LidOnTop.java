@@ -149,8 +149,9 @@ public record LidOnTop(
                         ? ladder.wall().plus(thickness)
                         : ladder.wall().plus(thickness).plus(walls.below()),
                 "The wall, the lid on it, and what lies under it.");
-        BreadboardEnds ends =
-                choice.breadboard() ? BreadboardEnds.of(sheet, choice.ends(), along, across, movement) : null;
+        BreadboardEnds ends = choice.breadboard()
+                ? BreadboardEnds.of(sheet, choice.ends(), along, across, thickness, movement)
+                : null;
         ButtHinges hinges = hinged ? ButtHinges.of(sheet, choice.hinges(), thickness) : null;
         Verdicts verdicts = new Verdicts("lid");
         judge(choice, plan, walls, box, ladder, driest, lip, inside, verdicts);
@@ -365,8 +366,7 @@ public record LidOnTop(
                 thickness,
                 thickness));
         if (ends != null) {
-            pieces.add(new CutPiece(
-                    "lid", "breadboard end", 2, movement.of().wood(), across, ends.width(), thickness, thickness));
+            pieces.addAll(ends.pieces(movement.of().wood(), across, thickness));
         }
         if (lip != null) {
             pieces.add(new CutPiece(

@@ -317,6 +317,7 @@ public record SawnOffLid(
                     judge.intoOneSection(layout));
         }
         judge.wallLeft(panel.stops());
+        judge.corners(panel);
         judge.engagement(held.across(), false, "top panel", List.of());
         new SeamJudge(this, plan, standing, walls, ladder).judge(verdicts);
         Lids.overContents(

@@ -6,6 +6,8 @@ import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
 import canthook.fingers.Layout.Where;
 import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.plan.Groove.Corners;
 import canthook.plan.PartEnd;
 import canthook.size.SizedBox;
 import canthook.walls.GrooveAsked;
@@ -17,6 +19,7 @@ import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,6 +29,8 @@ import org.jspecify.annotations.Nullable;
  *
  * <pre>
  * a stopped groove ends, from the part's finished end, at the floor of the mate's groove: T_mate − e
+ *   and the panel's corners are notched r long by the groove's depth, or clipped with legs of the depth + r
+ * or the bit runs on by r: T_mate − e − r, and the corners stay whole      r = half the bit
  * that is also the wall left outside
  * the stop block of that end stands, from the cutter's far edge: part's length − proud − that
  * </pre>
@@ -61,7 +66,7 @@ public final class GrooveEnds {
             @Nullable Worked block) {}
 
     /** Where a stopped groove ends, in the sides and in the ends, and where the blocks for it stand. */
-    public record Stops(Worked sides, Worked ends, Worked sideBlock, Worked endBlock) {
+    public record Stops(Worked sides, Worked ends, Worked sideBlock, Worked endBlock, Worked radius) {
         /** The less of the two: what the weakest finger keeps outside the groove. */
         public Worked thinnest() {
             return ends.length().isUnder(sides.length()) ? ends : sides;
@@ -81,6 +86,7 @@ public final class GrooveEnds {
      */
     public static void aids(Worksheet sheet, GrooveAsked groove, Stops stops, List<GrooveEnd> ends) {
         if (ends.stream().anyMatch(e -> e.run() == Run.STOP)) {
+            corner(sheet, groove, stops);
             sheet.work(
                     "saw-arc",
                     "ra",
@@ -103,10 +109,67 @@ public final class GrooveEnds {
         }
     }
 
+    /** What is taken of the panel's corners where its groove stops: as long as this. */
+    private static void corner(Worksheet sheet, GrooveAsked groove, Stops stops) {
+        switch (groove.groove().atCorners()) {
+            case NOTCHED ->
+                sheet.work(
+                        "corner-notch",
+                        "cn",
+                        "Notch in the panel’s corners, long",
+                        Show.FIT,
+                        stops.radius().times(1),
+                        "The groove ends round: the panel’s corner gives way by the bit’s radius, as deep as the groove.");
+            case CLIPPED ->
+                sheet.work(
+                        "corner-clip",
+                        "cc",
+                        "Legs of the panel’s clipped corners",
+                        Show.FIT,
+                        groove.depth().plus(stops.radius()),
+                        "Clipped at 45°: the groove’s own depth and the bit’s radius.");
+            case RUN_ON -> {}
+        }
+    }
+
+    /** What is done to the panel's corners; nothing where no end of its groove stops. */
+    public static Optional<Step> cornerStep(
+            GrooveRun run, Function<String, Optional<Worked>> number, LengthDisplay display) {
+        Optional<Step> notched = number.apply(run.of() + ".corner-notch")
+                .map(n -> new Step(
+                        Step.When.BEFORE_GLUE,
+                        "Notch the " + run.of() + "’s corners where its groove stops: " + n.text(display)
+                                + " along the groove, " + run.groove().depth().text(display) + " in.",
+                        n.id()));
+        return notched.isPresent()
+                ? notched
+                : number.apply(run.of() + ".corner-clip")
+                        .map(n -> new Step(
+                                Step.When.BEFORE_GLUE,
+                                "Clip the " + run.of() + "’s corners at 45° where its groove stops, legs of "
+                                        + n.text(display) + ".",
+                                n.id()));
+    }
+
     /** Works out where a groove stops; one number when all walls are of one thickness. */
     public static Stops stops(Worksheet sheet, SizedBox box, GrooveAsked groove) {
         boolean alike =
                 box.finalThickness().length().equals(box.finalEndThickness().length());
+        Worked bit = groove.groove().bit() == null
+                ? groove.width()
+                : sheet.decided(
+                        "groove-bit",
+                        "b",
+                        "Bit, diameter",
+                        Show.LAYOUT,
+                        groove.groove().bitOrUsual(),
+                        groove.of() + ".groove.bit");
+        Worked radius = sheet.work("bit-radius", "r", "Radius of the bit", Show.FIT, bit.over(2), "Half its diameter.");
+        boolean runsOn = groove.groove().atCorners() == Corners.RUN_ON;
+        String where = runsOn
+                ? "Where the mate's groove floor is, and the bit's radius on, so that it is full there; before trimming add the"
+                        + " proud. It is also the wall left outside."
+                : "Where the mate's groove floor is; before trimming add the proud. It is also the wall left outside.";
         Worked sides = sheet.work(
                 "stop-at",
                 "z",
@@ -114,8 +177,8 @@ public final class GrooveEnds {
                         ? "Stopped groove ends, from the finished end"
                         : "In the sides a stopped groove ends, from the finished end",
                 Show.FIT,
-                box.finalEndThickness().minus(groove.depth()),
-                "Where the mate's groove floor is; before trimming add the proud. It is also the wall left outside.");
+                stop(box.finalEndThickness(), groove, radius, runsOn),
+                where);
         Worked ends = alike
                 ? sides
                 : sheet.work(
@@ -123,13 +186,18 @@ public final class GrooveEnds {
                         "zₑ",
                         "In the ends a stopped groove ends, from the finished end",
                         Show.FIT,
-                        box.finalThickness().minus(groove.depth()),
-                        "Where the groove floor of the side is; before trimming add the proud. It is also the wall left outside.");
+                        stop(box.finalThickness(), groove, radius, runsOn),
+                        where);
         return new Stops(
                 sides,
                 ends,
                 block(sheet, "block-sides", "A and C", box.sideLength(), box.proud(), sides),
-                block(sheet, "block-ends", "B and D", box.endLength(), box.proud(), ends));
+                block(sheet, "block-ends", "B and D", box.endLength(), box.proud(), ends),
+                radius);
+    }
+
+    private static Term stop(Worked mate, GrooveAsked groove, Worked radius, boolean runsOn) {
+        return runsOn ? mate.minus(groove.depth()).minus(radius) : mate.minus(groove.depth());
     }
 
     /** The part runs on until its other end meets the block: the cutter's far edge is then where the groove ends. */

@@ -6,6 +6,7 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
+import canthook.plan.Groove.Corners;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
@@ -75,6 +76,32 @@ public record GrooveJudge(
                     least.id(),
                     "Only " + least.text(display()) + " of wall is left outside the groove; at least "
                             + display().text(rules.leastWallLeft(), Precision.FIT) + " is wanted.");
+        }
+    }
+
+    /** Clipped corners leave a hole where, on the driest day, the panel lies less deep in both grooves than its corner is clipped. */
+    public void corners(CapturedPanel panel) {
+        HeldPanel held = panel.held();
+        boolean lengthwise = held.across().opening().equals(box.insideWidth());
+        Worked openingAlong = lengthwise ? box.insideLength() : box.insideWidth();
+        boolean stopped = held.ends().stream().anyMatch(e -> e.run() == GrooveEnds.Run.STOP);
+        if (!stopped || groove().atCorners() != Corners.CLIPPED) {
+            return;
+        }
+        Length legs = groove().depth().plus(panel.stops().radius().length());
+        Length both = held.across()
+                .centred()
+                .length()
+                .plus(held.along().length().minus(openingAlong.length()).dividedBy(2));
+        if (both.isUnder(legs)) {
+            verdicts.mind(
+                    Code.CORNER_OPEN,
+                    asked.of() + ".corner-clip",
+                    "On the driest day the panel’s edges lie " + display().text(both, Precision.FIT)
+                            + " deep together, and its corners are clipped by more: a hole shows there.",
+                    List.of(
+                            new Fix("Notch its corners", with.apply(groove().with(Corners.NOTCHED))),
+                            new Fix("Let the bit run on", with.apply(groove().with(Corners.RUN_ON)))));
         }
     }
 

@@ -249,6 +249,7 @@ public final class PlanLengths {
         put(place + ".width", groove.width());
         put(place + ".depth", groove.depth());
         put(place + ".offset", groove.offset());
+        put(place + ".bit", groove.bit());
     }
 
     private void put(String place, @Nullable Length length) {

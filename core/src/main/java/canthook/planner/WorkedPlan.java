@@ -14,6 +14,7 @@ import canthook.jig.Jig;
 import canthook.lid.WorkedLid;
 import canthook.mates.MatesApart;
 import canthook.panel.CutPiece;
+import canthook.panel.GrooveEnds;
 import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
 import canthook.panel.Step;
@@ -133,7 +134,11 @@ public record WorkedPlan(
 
     /** What bottom, lid and fittings want done beside grooves and pieces, in order. */
     public List<Step> steps() {
-        List<Step> steps = new ArrayList<>(bottom.steps(plan.display()));
+        List<Step> steps = new ArrayList<>();
+        for (GrooveRun run : grooves()) {
+            GrooveEnds.cornerStep(run, this::number, plan.display()).ifPresent(steps::add);
+        }
+        steps.addAll(bottom.steps(plan.display()));
         steps.addAll(lid.steps(plan.display()));
         steps.addAll(fittings.steps(plan.display()));
         return steps;

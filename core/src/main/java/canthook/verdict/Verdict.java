@@ -55,6 +55,7 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         BLANK_TOO_NARROW,
         BATCH_INCOMPLETE,
         BATCH_NOT_PROVEN,
+        DEFECT_IN_THE_WAY,
         PANEL_NOT_FLUSH,
         PIN_THICK,
         HANDLE_OFF_LID,

@@ -389,6 +389,26 @@ class FittingsTest {
                         });
     }
 
+    /** Sides that slope from 96 at D to 60 at B: a dado 78 high is in the way of the slope where the side is lower than that, and not before. */
+    @Test
+    void aSlopingSideIsMetWhereItIsLower() {
+        BoxPlan sloped = openDrawer()
+                .with(openDrawer()
+                        .size()
+                        .withLowered(new canthook.plan.Lowered(canthook.plan.Lowered.Which.SLOPED, mm(60))));
+        double wall = work(sloped).fingers().wall().length().mm();
+        for (double at = 10; at < 215; at += 5) {
+            WorkedPlan worked = work(sloped.withFittings(List.of(divider(Run.ACROSS, at, 64))));
+            double top = 14 + 64;
+            // where the side is as high as the divider, from the outside at D; a step of the slope is 248 / 40 long
+            double side = wall - (wall - 60) * (12 + at) / 248;
+            boolean meets = !of(worked, Code.FITTINGS_COLLIDE).isEmpty();
+            if (Math.abs(side - top) > 2) {
+                assertThat(meets).as("at " + at).isEqualTo(side < top);
+            }
+        }
+    }
+
     /** Bench, picture and cut list agree: every divider is drawn as long as it is cut, where it is told. */
     @Test
     void aDividerIsDrawnWhereItIsTold() {

@@ -409,4 +409,45 @@ class OtherLidsTest {
         assertThat(drawn).isLessThanOrEqualTo(slots).isGreaterThan(slots - 2 * 3.8 - 0.01);
         assertThat(halves.shapes()).filteredOn(s -> s.role().equals("hinge")).hasSize(2);
     }
+
+    /** Lid 248 + 2 · 6 = 260, ends 40, 15 deep each: 260 − 80 between them, splines 2 · 15 − 0.5 along their grain, a third of 12 thick. */
+    @Test
+    void aSplineStandsInThePlaceOfATongue() {
+        Lid.OnTop tongued = onTop(Lid.Kept.HINGED).withBreadboard(true).with(Breadboard.USUAL);
+        WorkedPlan tongues = work(openDrawer().with(tongued));
+        WorkedPlan splines = work(openDrawer().with(tongued.with(Breadboard.USUAL.withSplined(true))));
+        double whole = tongues.number("lid.panel-along").orElseThrow().length().mm();
+        assertThat(splines.number("lid.panel-along").orElseThrow().length().mm())
+                .isCloseTo(whole - 30, within(1e-9));
+        assertThat(splines.number("lid.spline").orElseThrow().length()).isEqualTo(mm(29.5));
+        assertThat(splines.lid().pieces())
+                .filteredOn(p -> p.name().equals("spline"))
+                .singleElement()
+                .satisfies(p -> {
+                    assertThat(p.count()).isEqualTo(2);
+                    // together with what it enters it is no longer than both grooves are deep
+                    assertThat(p.along().length()).isLessThan(mm(30));
+                    assertThat(p.across().length())
+                            .isEqualTo(splines.number("lid.cut")
+                                    .or(() -> splines.number("lid.across"))
+                                    .orElseThrow()
+                                    .length());
+                });
+        assertThat(tongues.lid().pieces()).noneMatch(p -> p.name().equals("spline"));
+        assertThat(splines.steps()).anyMatch(s -> s.says().contains("holes of the spline to slots"));
+        assertThat(tongues.steps()).anyMatch(s -> s.says().contains("holes of the tongue to slots"));
+    }
+
+    /** A knuckle of 7 on a hinge that folds to 5 stands out 3.5 and wants 1 of each edge; one of 5 wants nothing. */
+    @Test
+    void aThickKnuckleWantsRoom() {
+        Hinges thick = new Hinges(2, mm(40), mm(10), mm(2), mm(5), mm(7), mm(0.5), Hinges.Share.HALF, null);
+        WorkedPlan worked = with(hinged(thick, 12));
+        assertThat(worked.number("lid.hinge-out").orElseThrow().length()).isEqualTo(mm(3.5));
+        assertThat(worked.number("lid.hinge-recess").orElseThrow().length()).isEqualTo(mm(1));
+        assertThat(worked.steps()).anyMatch(s -> s.says().contains("Bevel their outer edges by 1.00 mm"));
+        WorkedPlan usual = with(hinged(Hinges.USUAL, 12));
+        assertThat(usual.number("lid.hinge-recess").orElseThrow().length()).isEqualTo(mm(0));
+        assertThat(usual.steps()).noneMatch(s -> s.says().contains("Bevel their outer edges"));
+    }
 }

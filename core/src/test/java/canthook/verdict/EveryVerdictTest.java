@@ -74,6 +74,7 @@ class EveryVerdictTest {
     private static final Set<Code> OF_MANY_BOARDS = EnumSet.of(
             Code.BATCH_INCOMPLETE,
             Code.BATCH_NOT_PROVEN,
+            Code.DEFECT_IN_THE_WAY,
             Code.PANELS_INCOMPLETE,
             Code.PANELS_NOT_PROVEN,
             Code.BLANKS_DIFFER_IN_MOISTURE,
@@ -261,6 +262,7 @@ class EveryVerdictTest {
             case ENDS_OF_ANOTHER_BOARD -> of(open.withEnds(new Stuff("maple-sugar", 0)));
             case BATCH_INCOMPLETE,
                     BATCH_NOT_PROVEN,
+                    DEFECT_IN_THE_WAY,
                     PANELS_INCOMPLETE,
                     PANELS_NOT_PROVEN,
                     BLANKS_DIFFER_IN_MOISTURE,
