@@ -70,6 +70,8 @@ const follows = [
   'covering',
   'stop-at',
   'stop-at-ends',
+  'corner-notch',
+  'corner-clip',
   'block-sides',
   'block-ends',
   'saw-arc',

@@ -111,6 +111,10 @@ const follows = [
   'hinge-in-lid',
   'hinge-wide',
   'hinge-at',
+  'hinge-out',
+  'hinge-recess',
+  'spline',
+  'spline-thick',
   'liner-long',
   'liner-short',
   'liner-high',
@@ -133,6 +137,8 @@ const follows = [
       'stop-at-ends',
       'block-sides',
       'block-ends',
+      'corner-notch',
+      'corner-clip',
       'saw-arc',
       'plug',
       'engagement-slid',
@@ -270,7 +276,19 @@ const told = computed(() =>
         </TheRest>
         <TheRest v-if="onTop?.breadboard" title="Breadboard ends">
           <PlanLength label="Width of an end" field="lid.ends.width" />
-          <PlanLength label="Tongue in the end" field="lid.ends.tongue" />
+          <ChoiceField
+            label="Held by"
+            :value="onTop.ends.splined ? 'SPLINE' : 'TONGUE'"
+            :choices="[
+              { value: 'TONGUE', label: 'a tongue of the panel' },
+              { value: 'SPLINE', label: 'a spline, grain across' }
+            ]"
+            @choose="bench.set('lid.ends.splined', $event === 'SPLINE' ? true : undefined)"
+          />
+          <PlanLength
+            :label="onTop.ends.splined ? 'Spline in the end' : 'Tongue in the end'"
+            field="lid.ends.tongue"
+          />
           <PlanLength label="Outer peg from the edge" field="lid.ends.inset" />
           <PlanLength label="Peg, diameter" field="lid.ends.peg" />
         </TheRest>

@@ -89,7 +89,7 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
         Lowered low = switch (random.nextInt(5)) {
             case 0 ->
                 new Lowered(
-                        random.nextBoolean() ? Lowered.Which.FRONT : Lowered.Which.BACK,
+                        seed % 2 == 0 ? Lowered.Which.FRONT : Lowered.Which.BACK,
                         mm(height * (0.3 + random.nextDouble() * 0.6)));
             case 1 -> new Lowered(Lowered.Which.BOTH_ENDS, mm(height * (0.4 + random.nextDouble() * 0.5)));
             case 2 ->
@@ -172,7 +172,7 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
         if (own.nextInt(3) == 0) {
             other = other.withFittings(fittings(own, box, height));
         }
-        return switch (random.nextInt(15)) {
+        return switch (random.nextInt(6)) {
             case 0 -> Bottoms.rabbeted(other, box, HouseRules.DEFAULT);
             case 1 -> Bottoms.applied(other);
             case 2 -> Bottoms.slats(other, box, HouseRules.DEFAULT);

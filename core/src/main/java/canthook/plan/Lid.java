@@ -284,15 +284,6 @@ public sealed interface Lid {
     @Nullable
     Length vertical();
 
-    /** Whether it turns on hinges. */
-    default boolean isHinged() {
-        return fold(new Kinds<>(
-                open -> false,
-                sliding -> false,
-                sawn -> sawn.joined() == Joined.HINGED,
-                onTop -> onTop.kept() == Kept.HINGED));
-    }
-
     /** The same box without it, remembering what was said of it. */
     default Open putAway() {
         return new Open(stuff(), thickness(), groove(), running(), vertical());

@@ -2,6 +2,7 @@ package canthook.planner;
 
 import canthook.fitting.Fittings;
 import canthook.length.Length;
+import canthook.lid.WorkedLid;
 import canthook.plan.BasePlate;
 import canthook.plan.BoxPlan;
 import canthook.plan.CardSlit;
@@ -135,7 +136,12 @@ final class MoreFittings {
         if (worked.lid().pieces().isEmpty()) {
             return worked.plan();
         }
-        boolean hinged = worked.plan().lid().isHinged();
+        boolean hinged = worked.lid()
+                .fold(new WorkedLid.Kinds<>(
+                        none -> false,
+                        sliding -> false,
+                        sawn -> sawn.hinges() != null,
+                        onTop -> onTop.hinges() != null));
         Length whole = worked.size().outsideWidth().length();
         Length along = Length.longer(
                 Length.shorter(Length.mm(40), whole.dividedBy(2)),
