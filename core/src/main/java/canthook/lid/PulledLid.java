@@ -145,7 +145,7 @@ public record PulledLid(
     }
 
     /** A pin that would stand in the back's groove, or that hardly lets the lid open. */
-    void judge(Sliding choice, BoxPlan plan, SizedBox box, Verdicts verdicts) {
+    void judge(Sliding choice, BoxPlan plan, SizedBox box, LowWalls low, Verdicts verdicts) {
         Pull pull = choice.pulled();
         if (pinAt == null || pull.stop() == null) {
             return;
@@ -158,7 +158,7 @@ public record PulledLid(
             verdicts.stop(
                     Code.PIN_MEETS_BACK,
                     "lid.pin-at",
-                    "With so little left in the grooves the pin would stand in the wall, not in the box.",
+                    "With so little left in the grooves the pin would stand in the " + low.far() + ", not in the box.",
                     new Fix(
                             "Leave " + display.text(least.plus(Length.mm(2)), Precision.LAYOUT),
                             plan.with(choice.with(pull.withStop(least.plus(Length.mm(2)))))));

@@ -210,7 +210,7 @@ public record SlidingLid(
         HeldPanel held = new HeldPanel("lid", groove, across, along, tongue, false, grooveEnds, null);
         Verdicts verdicts = new Verdicts("lid");
         SlidingLid lid = new SlidingLid(choice, held, pulled, line, off, over, inside, List.of(), List.of());
-        pulled.judge(choice, plan, box, verdicts);
+        pulled.judge(choice, plan, box, low, verdicts);
         lid.judge(plan, walls, box, ladder, room, vertical, rules, verdicts);
         return new SlidingLid(choice, held, pulled, line, off, over, inside, sheet.numbers(), verdicts.all());
     }

@@ -74,7 +74,7 @@ class FittingsTest {
     @Test
     void aGripInADividersWayIsPutElsewhere() {
         Page page = fittings("gridded-seed-box");
-        page.getByText("a grip", new Page.GetByTextOptions().setExact(true)).click();
+        add(page, "a grip");
         Locator collide = page.locator("[data-code=FITTINGS_COLLIDE]");
         assertThat(collide.first()).containsText("grip in B");
         assertThat(page.locator(".inside .shape.collision").first()).isVisible();
@@ -95,5 +95,64 @@ class FittingsTest {
         page.getByText("every pass", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(page.getByText("Dado for divider 1 in A and C")).isVisible();
         page.context().close();
+    }
+
+    /** A tray is added, laid on the bench as a box of its own, made higher there, and its host knows; a thicker host makes it narrower. */
+    @Test
+    void aTrayAndItsHostKnowEachOther() {
+        Page page = fittings("envelope-drawer");
+        add(page, "a tray");
+        String host = page.url();
+        page.locator("button", new Page.LocatorOptions().setHasText("Lay the tray on the bench"))
+                .click();
+        assertThat(page.locator(".host")).containsText("A tray in");
+        Locator height = page.getByLabel("The place, height");
+        height.fill("20");
+        height.blur();
+        assertThat(page.locator(".kept")).hasText("kept");
+        page.locator(".host a").click();
+        page.waitForURL(host);
+        assertThat(page.getByLabel("Tray, high")).hasValue("20");
+        page.context().close();
+    }
+
+    /** A second floor pulled down on to a divider is a stop; the fix ends the divider under it, and one step back it is in the way again. */
+    @Test
+    void aSecondFloorDraggedOnADividerIsSaidAndMended() {
+        Page page = fittings("envelope-drawer");
+        add(page, "a second floor");
+        add(page, "a divider across");
+        Locator height = page.getByLabel("Divider, high");
+        height.fill("24");
+        height.blur();
+        Locator meet = page.locator("[data-code=LEVELS_MEET]");
+        assertThat(meet).hasCount(0);
+        Locator floor = page.locator(".inside .shape.tray").first();
+        BoundingBox at = floor.boundingBox();
+        page.mouse().move(at.x + at.width / 3, at.y + at.height / 2);
+        page.waitForTimeout(80);
+        page.mouse().down();
+        page.mouse().move(at.x + at.width / 3, at.y + at.height / 2 + 20);
+        page.mouse().move(at.x + at.width / 3, at.y + at.height / 2 + 45);
+        page.mouse().up();
+        assertThat(meet).isVisible();
+        meet.locator("button", new Locator.LocatorOptions().setHasText("End divider"))
+                .click();
+        assertThat(meet).hasCount(0);
+        page.keyboard().press("Control+z");
+        assertThat(meet).isVisible();
+        page.keyboard().press("Control+z");
+        assertThat(meet).hasCount(0);
+        page.context().close();
+    }
+
+    private static void add(Page page, String what) {
+        assertThat(page.locator("nav.rail .station").first()).isVisible();
+        Locator adds = page.locator("details.adds");
+        if (adds.getAttribute("open") == null) {
+            adds.locator("summary").click();
+        }
+        adds.getByText(what, new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(page.locator(".which [aria-pressed=true]")).isVisible();
     }
 }

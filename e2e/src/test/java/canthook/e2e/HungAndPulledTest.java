@@ -71,6 +71,8 @@ class HungAndPulledTest {
     void pinsThatMeetAGrooveAreTakenOutAndAHandleSitsOnItsLid() {
         Page page = at("envelope-drawer", "fittings");
         page.getByText("Give it a divider").click();
+        assertThat(page.locator(".which [aria-pressed=true]")).isVisible();
+        page.locator("details.adds summary").click();
         page.getByText("a pin down each corner").click();
         Locator meets = verdict(page, "FITTINGS_COLLIDE").first();
         assertThat(meets).containsText("the bottom’s groove");
@@ -81,6 +83,8 @@ class HungAndPulledTest {
         page.context().close();
         Page lidded = at("germination-box", "fittings");
         lidded.getByText("Give it a divider").click();
+        assertThat(lidded.locator(".which [aria-pressed=true]")).isVisible();
+        lidded.locator("details.adds summary").click();
         lidded.getByText("a handle on the lid").click();
         assertThat(number(lidded, "fittings.f2-bore")).isVisible();
         Workbench.type(lidded, "Screws apart", "");
