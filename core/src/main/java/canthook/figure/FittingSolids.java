@@ -154,9 +154,9 @@ final class FittingSolids {
         double y = width / 2;
         double x1 = end + lined;
         double x2 = length - end - lined;
-        between("divider", y, half, floor, Math.min(holeLow, wall));
-        // over the walls and beside the hole it is one piece: no divider stands as high
-        double low = Math.max(floor, Math.min(holeLow, wall));
+        // where dividers cross it, it is drawn in the pieces between them; over the walls none stands as high
+        double low = across().isEmpty() ? floor : Math.max(floor, Math.min(holeLow, wall));
+        between("divider", y, half, floor, low);
         add("divider", 0, x1, x2, y - half, y + half, low, holeLow);
         add("divider", 0, x1, length / 2 - grip, y - half, y + half, Math.max(low, holeLow), holeTop);
         add("divider", 0, length / 2 + grip, x2, y - half, y + half, Math.max(low, holeLow), holeTop);
