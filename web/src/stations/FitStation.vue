@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { useToast } from 'primevue/usetoast'
-import { computed, ref, watch } from 'vue'
-import { problemOf, type KeptTestCut } from '../api/client'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { problemOf, type Figure, type KeptTestCut } from '../api/client'
 import LengthField from '../bench/LengthField.vue'
+import GoesTogether from './GoesTogether.vue'
 import NumberRow from '../bench/NumberRow.vue'
 import StationFrame from '../bench/StationFrame.vue'
 import { useBench } from '../bench/store'
@@ -71,6 +72,7 @@ async function takeOut(cut: KeptTestCut) {
   })
   out.value = [...out.value, cut]
 }
+const whole = shallowRef<Figure>()
 const out = ref<KeptTestCut[]>([])
 async function putBack(cut: KeptTestCut) {
   await bench.removeTestCut(cut.id, true)
@@ -115,12 +117,27 @@ function when(iso: string) {
       <h3 v-else-if="direction" class="say">Leave the jig as it is</h3>
       <h3 class="sub">Test cuts so far</h3>
       <FigureView v-if="band" :figure="band" class="band" :pad="6" />
+      <template v-if="whole && (!direction || direction === 'STAY')">
+        <h3 class="sub">
+          The whole joint as it may come out, its gaps magnified<template
+            v-if="bench.numbers.has('together.gap-median')"
+            >; the widest {{ bench.numbers.get('together.gap-median')?.text }}
+            {{ bench.numbers.get('together.gap-median')?.unit }}</template
+          >
+        </h3>
+        <FigureView :figure="whole" class="whole" :pad="6" />
+      </template>
     </template>
     <template #answers>
       <NumberRow v-if="bench.numbers.has('fit.move')" id="fit.move" strong />
       <NumberRow v-if="bench.numbers.has('fit.clearance')" id="fit.clearance" strong />
       <NumberRow :id="wanted" label="Clearance wanted" :strong="!bench.numbers.has('fit.clearance')" />
       <NumberRow id="fit.closing-height-after" />
+      <NumberRow
+        v-if="bench.numbers.has('together.formula')"
+        id="together.formula"
+        label="The whole joint goes together"
+      />
     </template>
     <template #decide>
       <div :key="form" class="readings">
@@ -184,7 +201,7 @@ function when(iso: string) {
       <NumberRow id="fit.closing-height" />
       <NumberRow id="fit.least-move" />
     </template>
-    <template #verdicts><VerdictList /></template>
+    <template #verdicts><VerdictList /><GoesTogether @drawn="whole = $event" /></template>
   </StationFrame>
 </template>
 
@@ -199,6 +216,9 @@ function when(iso: string) {
 }
 .band {
   flex: 0 0 7.4rem;
+}
+.whole {
+  flex: 0 0 4.4rem;
 }
 .say {
   font-size: 1.3rem;

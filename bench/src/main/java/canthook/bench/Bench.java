@@ -41,6 +41,9 @@ public final class Bench {
                     "from the command to the first list: run %d ms, demo %d ms (promise: at most 4000)",
                     Starting.once("run"), Starting.once("demo"));
         }
+        if (only.isEmpty() || only.contains("--joints-only")) {
+            joints();
+        }
         if (only.isEmpty() || only.contains("--server-only")) {
             server();
         }
@@ -71,6 +74,20 @@ public final class Bench {
                     result.getPrimaryResult().getStatistics().getPercentile(50),
                     result.getPrimaryResult().getStatistics().getPercentile(99),
                     result.getPrimaryResult().getLabel().equals("work") ? " (promise: median at most 1000 µs)" : "");
+        }
+    }
+
+    private static void joints() throws Exception {
+        Collection<RunResult> results = new Runner(new OptionsBuilder()
+                        .include(JointsBenchmark.class.getSimpleName())
+                        .verbosity(org.openjdk.jmh.runner.options.VerboseMode.SILENT)
+                        .build())
+                .run();
+        for (RunResult result : results) {
+            double each = result.getPrimaryResult().getStatistics().getPercentile(50);
+            say(
+                    "joints of 31 sections, %s: %.2f million a second on one core (promise: at least 1)",
+                    result.getParams().getParam("steps"), JointsBenchmark.JOINTS / each / 1000);
         }
     }
 

@@ -150,6 +150,12 @@ public record FingerChoice(
     }
 
     /** The kerf as measured; the cutter's own record follows. */
+    /** Another clearance than the house's. */
+    public FingerChoice withClearance(@Nullable Length wanted) {
+        return new FingerChoice(
+                sections, cutter, kerf, wanted, lowerBy, higherBy, parity, shared, leftover, widths, tool, anyCutter);
+    }
+
     public FingerChoice withKerf(Length measured) {
         Cutter same =
                 tool == null || tool.stack() != null ? tool : tool.measured(measured, tool.kerfOn(), tool.kerfFrom());

@@ -173,6 +173,24 @@ public final class HouseRules {
         return length(HouseRule.LIP_CLEARANCE);
     }
 
+    /** Standard deviation of a step from slot to slot. */
+    public Length indexError() {
+        return length(HouseRule.INDEX_ERROR);
+    }
+
+    /** What each wall of a joint gives where wood meets wood; nothing of sheet goods. */
+    public Length crush(Wood wood) {
+        return wood.isSheet() ? Length.ZERO : length(crushRule(wood));
+    }
+
+    public String crushReason(Wood wood) {
+        return wood.isSheet() ? "sheet goods do not crush." : crushRule(wood).reason();
+    }
+
+    private static HouseRule crushRule(Wood wood) {
+        return wood.isHard() ? HouseRule.CRUSH_HARD : HouseRule.CRUSH_SOFT;
+    }
+
     public Length smallestMove() {
         return length(HouseRule.SMALLEST_MOVE);
     }

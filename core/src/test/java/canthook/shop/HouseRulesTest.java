@@ -29,9 +29,15 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** A habit that is changed must be felt; one that is put back must be gone. */
 class HouseRulesTest {
-    /** Felt when boards of the rack are cut, when a box is glued, or only against a test cut that reads oddly. */
-    private static final Set<HouseRule> FELT_ELSEWHERE =
-            EnumSet.of(HouseRule.SNIPE, HouseRule.RESAW_KERF, HouseRule.PLANING, HouseRule.STEP_BETWEEN_MATES);
+    /** Felt when boards of the rack are cut, when a whole joint is put together, or only against a test cut that reads oddly. */
+    private static final Set<HouseRule> FELT_ELSEWHERE = EnumSet.of(
+            HouseRule.SNIPE,
+            HouseRule.RESAW_KERF,
+            HouseRule.PLANING,
+            HouseRule.STEP_BETWEEN_MATES,
+            HouseRule.INDEX_ERROR,
+            HouseRule.CRUSH_SOFT,
+            HouseRule.CRUSH_HARD);
 
     @ParameterizedTest
     @EnumSource(HouseRule.class)
