@@ -11,6 +11,7 @@ import {
   type FixView,
   type KeptBox,
   type KeptTestCut,
+  type NewTestCut,
   type LadderFigure,
   type Problem,
   type VerdictView,
@@ -300,11 +301,11 @@ export const useBench = defineStore('bench', () => {
     }
   }
 
-  async function addTestCut(slots: number[], fingers: number[], moved: number | undefined) {
+  async function addTestCut(cut: NewTestCut) {
     const box = await got(
       api.POST('/api/boxes/{id}/test-cuts', {
         params: { path: { id: id.value } },
-        body: { slots, fingers, moved }
+        body: cut
       })
     )
     testCuts.value = box.testCuts

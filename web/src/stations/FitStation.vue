@@ -2,7 +2,16 @@
 import Button from 'primevue/button'
 import { useToast } from 'primevue/usetoast'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { problemOf, type Figure, type KeptTestCut } from '../api/client'
+import {
+  answer as got,
+  api,
+  problemOf,
+  type Felt,
+  type Figure,
+  type KeptTestCut,
+  type NewTestCut,
+  type ReadingDoubt
+} from '../api/client'
 import LengthField from '../bench/LengthField.vue'
 import GoesTogether from './GoesTogether.vue'
 import NumberRow from '../bench/NumberRow.vue'
@@ -50,17 +59,59 @@ watch(
   }
 )
 
-async function keepCut() {
+/** how a piece goes together where no caliper is at hand */
+const feelings: { value: Felt; label: string }[] = [
+  { value: 'WILL_NOT_START', label: 'will not start' },
+  { value: 'NEEDS_A_MALLET', label: 'needs a mallet' },
+  { value: 'FIRM_HAND', label: 'goes with a firm hand' },
+  { value: 'SLIDES', label: 'slides' },
+  { value: 'DROPS_APART', label: 'drops apart' }
+]
+const byFeel = ref(false)
+const doubts = ref<ReadingDoubt[]>([])
+
+/** Looks at the readings first; what is doubted is asked, and kept as it is when the maker says so. */
+async function keepCut(sure = false) {
   refused.value = ''
+  const cut: NewTestCut = { ...heading.value, moved: moved.value }
   try {
-    await bench.addTestCut(heading.value.slots, heading.value.fingers, moved.value)
-    slots.value = blank()
-    fingers.value = blank()
-    moved.value = direction.value !== 'STAY' ? asked.value?.value : undefined
-    form.value++
+    if (!sure) {
+      const look = await got(
+        api.POST('/api/boxes/{id}/test-cuts/look', { params: { path: { id: bench.id } }, body: cut })
+      )
+      doubts.value = look.doubts
+      if (look.doubts.length) return
+    }
+    await keep(cut)
   } catch (error) {
     refused.value = problemOf(error).detail
   }
+}
+
+async function keepInstead(doubt: ReadingDoubt) {
+  try {
+    await keep({ slots: doubt.slots, fingers: doubt.fingers, moved: moved.value })
+  } catch (error) {
+    refused.value = problemOf(error).detail
+  }
+}
+
+async function keepFelt(felt: string) {
+  refused.value = ''
+  try {
+    await keep({ felt: felt as Felt, moved: moved.value })
+  } catch (error) {
+    refused.value = problemOf(error).detail
+  }
+}
+
+async function keep(cut: NewTestCut) {
+  await bench.addTestCut(cut)
+  doubts.value = []
+  slots.value = blank()
+  fingers.value = blank()
+  moved.value = direction.value !== 'STAY' ? asked.value?.value : undefined
+  form.value++
 }
 
 async function takeOut(cut: KeptTestCut) {
@@ -141,21 +192,29 @@ function when(iso: string) {
     </template>
     <template #decide>
       <div :key="form" class="readings">
-        <div v-for="kind in ['Slot', 'Finger'] as const" :key="kind" class="three">
-          <span class="kind">{{ kind }}</span>
-          <LengthField
-            v-for="i in 3"
-            :key="i"
-            :label="`${kind} reading ${i}`"
-            text=""
-            :unit="bench.plan?.unit ?? 'MILLIMETRE'"
-            at="testCut.slots.0"
-            bare
-            :house="i > 1 ? ' ' : ''"
-            fine
-            @read="(mm) => ((kind === 'Slot' ? slots : fingers)[i - 1] = mm)"
-          />
-        </div>
+        <p class="by" role="group" aria-label="How it is told">
+          <button type="button" class="plain" :aria-pressed="!byFeel" @click="byFeel = false">read</button>
+          <button type="button" class="plain" :aria-pressed="byFeel" @click="byFeel = true">
+            felt, no caliper
+          </button>
+        </p>
+        <template v-if="!byFeel">
+          <div v-for="kind in ['Slot', 'Finger'] as const" :key="kind" class="three">
+            <span class="kind">{{ kind }}</span>
+            <LengthField
+              v-for="i in 3"
+              :key="i"
+              :label="`${kind} reading ${i}`"
+              text=""
+              :unit="bench.plan?.unit ?? 'MILLIMETRE'"
+              at="testCut.slots.0"
+              bare
+              :house="i > 1 ? ' ' : ''"
+              fine
+              @read="(mm) => ((kind === 'Slot' ? slots : fingers)[i - 1] = mm)"
+            />
+          </div>
+        </template>
         <LengthField
           v-if="bench.testCuts.length"
           label="Moved since, looser to tighter is +"
@@ -169,13 +228,24 @@ function when(iso: string) {
           fine
           @read="(mm) => (moved = mm)"
         />
-        <Button label="Keep this test cut" :disabled="!ready" size="small" @click="keepCut" />
+        <ul v-if="byFeel" class="feelings" aria-label="The test piece">
+          <li v-for="f in feelings" :key="f.value">
+            <button type="button" class="word" @click="keepFelt(f.value)">{{ f.label }}</button>
+          </li>
+        </ul>
+        <Button v-else label="Keep this test cut" :disabled="!ready" size="small" @click="keepCut(false)" />
+        <div v-for="doubt in doubts" :key="doubt.kind" class="doubt" role="alert">
+          <p>{{ doubt.says }}</p>
+          <button type="button" class="word" @click="keepInstead(doubt)">{{ doubt.instead }}</button>
+          <button type="button" class="word" @click="keepCut(true)">Keep as typed</button>
+        </div>
         <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
       </div>
       <ul class="cuts" aria-label="Test cuts">
         <li v-for="cut in [...bench.testCuts].reverse()" :key="cut.id">
           <span class="when">{{ when(cut.cut.at) }}</span>
-          <NumText v-if="shown(cut)" :text="`${shown(cut)?.slots} / ${shown(cut)?.fingers}`" />
+          <span v-if="shown(cut)?.felt" class="felt">felt: {{ shown(cut)?.felt }}</span>
+          <NumText v-else-if="shown(cut)" :text="`${shown(cut)?.slots} / ${shown(cut)?.fingers}`" />
           <button
             type="button"
             class="word"
@@ -206,6 +276,50 @@ function when(iso: string) {
 </template>
 
 <style scoped>
+.by {
+  display: flex;
+  gap: 0.4rem;
+  margin: 0 0 0.3rem;
+}
+.by .plain {
+  padding: 0.1rem 0.5rem;
+  border: 1.5px solid var(--rule);
+  border-radius: 3px;
+  background: var(--sheet);
+}
+.by .plain[aria-pressed='true'] {
+  border-color: var(--edge);
+  font-weight: 700;
+}
+.feelings {
+  list-style: none;
+  margin: 0.2rem 0;
+  padding: 0;
+}
+.feelings li {
+  border-bottom: 1px dotted var(--rule);
+}
+.feelings .word {
+  display: block;
+  width: 100%;
+  min-height: 2.2rem;
+  text-align: left;
+}
+.doubt {
+  border-left: 4px solid var(--cut);
+  padding: 0.2rem 0.6rem;
+  margin-top: 0.4rem;
+}
+.doubt p {
+  margin: 0 0 0.2rem;
+}
+.doubt .word {
+  margin-right: 0.8rem;
+}
+.felt {
+  font-style: italic;
+}
+
 .joint {
   flex: 1.25;
   min-height: 150px;

@@ -106,7 +106,13 @@ public final class FitFigures {
         for (int i = 0; i < past.size(); i++) {
             if (past.get(i).abs().mm() < 2) {
                 boolean last = i == past.size() - 1;
-                d.note(past.get(i).mm() * scale, -3.5, last ? "●" : "○", last ? "test-last" : "test", "middle", null);
+                d.note(
+                        past.get(i).mm() * scale,
+                        -3.5,
+                        worked.shop().testCuts().get(i).felt() != null ? last ? "◆" : "◇" : last ? "●" : "○",
+                        last ? "test-last" : "test",
+                        "middle",
+                        null);
             }
         }
         d.note(least * scale, -10.5, "jams", "quiet", "start", null);

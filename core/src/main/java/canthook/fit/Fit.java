@@ -15,6 +15,7 @@ import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
+import canthook.shop.TestCut.Felt;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
@@ -25,6 +26,8 @@ import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -138,30 +141,39 @@ public record Fit(
                             + ": cut a new test before you trust a height.");
             return new Fit(target, from, to, past, null, sheet.numbers(), verdicts.all());
         }
-        Reading reading = read(sheet, ladder, jig, plan.display(), rules, last);
+        Reading reading = read(sheet, ladder, jig, plan.display(), rules, cuts);
         judge(plan, chosen, cuts, reading, from, to, rules, verdicts);
         return new Fit(target, from, to, past, reading, sheet.numbers(), verdicts.all());
     }
 
     private static Reading read(
-            Worksheet sheet, Ladder ladder, Jig jig, LengthDisplay display, HouseRules rules, TestCut cut) {
+            Worksheet sheet, Ladder ladder, Jig jig, LengthDisplay display, HouseRules rules, List<TestCut> cuts) {
+        TestCut cut = cuts.get(cuts.size() - 1);
+        Felt felt = cut.felt();
         Rung chosen = ladder.chosen();
         Worked slot = sheet.measured(
                 "slot",
                 "s̄",
-                "Slot as read",
+                felt == null ? "Slot as read" : "Slot, as the cutter makes it",
                 Show.CALIPER,
                 Readings.mean(cut.slots()),
-                "Mean of " + cut.slots().size() + " readings.");
+                felt == null ? "Mean of " + cut.slots().size() + " readings." : "Not read: the slot that is planned.");
         Worked finger = sheet.measured(
                 "finger",
                 "f̄",
-                "Finger as read",
+                felt == null ? "Finger as read" : "Finger, as it was felt",
                 Show.CALIPER,
                 Readings.mean(cut.fingers()),
-                "Mean of " + cut.fingers().size() + " readings.");
+                felt == null
+                        ? "Mean of " + cut.fingers().size() + " readings."
+                        : "Not read: a piece that " + felt.words() + " stands for such a finger.");
         Worked clearance = sheet.work(
-                "clearance", "c", "Clearance", Show.FIT, slot.minus(finger), "Slot less finger; positive is loose.");
+                "clearance",
+                "c",
+                felt == null ? "Clearance" : "Clearance, felt",
+                Show.FIT,
+                slot.minus(finger),
+                "Slot less finger; positive is loose.");
         Worked error = sheet.measured(
                 "standard-error",
                 "u",
@@ -176,13 +188,19 @@ public record Fit(
                 Show.FIT,
                 Term.larger(fixed(rules.smallestMove()), fixed(2).times(error)),
                 "A caliper is no better than this, and readings that scatter are no better than twice their standard error.");
+        Optional<Length> halfway = felt == null
+                ? Optional.empty()
+                : Bisected.move(cuts, chosen.wanted().length());
         Worked move = sheet.work(
                 "move",
                 "δ",
-                "The fit is off by",
+                felt == null ? "The fit is off by" : "Move by, as it was felt",
                 Show.FIT,
-                clearance.minus(chosen.wanted()),
-                "Positive is too loose (fingers must grow by it), negative too tight (they must shrink).");
+                halfway.<Term>map(h -> fixed(h).times(1)).orElse(clearance.minus(chosen.wanted())),
+                halfway.isPresent()
+                        ? "Halfway between the setting that was too tight and the one that was too loose; positive is away from the"
+                                + " cutter."
+                        : "Positive is too loose (fingers must grow by it), negative too tight (they must shrink).");
         Direction direction = move.length().abs().isUnder(least.length())
                 ? Direction.STAY
                 : move.length().isPositive() ? Direction.AWAY : Direction.TOWARDS;
@@ -236,8 +254,7 @@ public record Fit(
             verdicts.mind(
                     Code.DID_NOT_FOLLOW,
                     "fit.finger",
-                    "The finger did not change by what was moved. Likely: dust where the part bears, a part pressed to the other side,"
-                            + " a slipped fence or stop, a wobbling cutter. Find it before you move anything again.");
+                    DidNotFollow.says(cuts.get(cuts.size() - 2), last, Objects.requireNonNull(last.moved()), display));
         } else if (reading.direction() == Direction.STAY) {
             if (reading.least().length().isOver(rules.smallestMove())
                     && !reading.move().length().abs().isUnder(rules.smallestMove())) {

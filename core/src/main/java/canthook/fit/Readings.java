@@ -41,7 +41,8 @@ final class Readings {
         }
         TestCut before = cuts.get(cuts.size() - 2);
         TestCut last = cuts.get(cuts.size() - 1);
-        if (last.moved() == null) {
+        // what was felt stands for a finger only roughly
+        if (last.moved() == null || last.felt() != null || before.felt() != null) {
             return false;
         }
         Length change = mean(last.fingers()).minus(mean(before.fingers()));

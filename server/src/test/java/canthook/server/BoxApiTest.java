@@ -138,4 +138,37 @@ class BoxApiTest extends ServerTestBase {
         assertThat(copy.path("plan").path("name").asText()).isEqualTo("Original, copy");
         assertThat(copy.path("id").asText()).isEqualTo("original-copy");
     }
+
+    /** Readings are looked at before they are kept; a felt fit is kept as felt and comes back with the project file. */
+    @Test
+    void aTestCutIsDoubtedOrFelt() {
+        String id = post(
+                        "/api/boxes",
+                        node().set("plan", demoPlan("2-envelope-drawer.json").put("name", "Felt drawer")))
+                .body()
+                .path("id")
+                .asText();
+        ObjectNode inches = node();
+        inches.putArray("slots").add(0.293).add(0.294);
+        inches.putArray("fingers").add(0.289);
+        Reply look = post("/api/boxes/" + id + "/test-cuts/look", inches);
+        assertThat(look.status()).as(look.text()).isEqualTo(200);
+        assertThat(look.body().path("doubts").get(0).path("kind").asText()).isEqualTo("INCHES");
+        assertThat(look.body().path("doubts").get(0).path("slots").get(0).asDouble())
+                .isBetween(7.4, 7.5);
+        // nothing was kept by looking
+        assertThat(get("/api/boxes/" + id).body().path("testCuts")).isEmpty();
+        Reply felt = post("/api/boxes/" + id + "/test-cuts", node().put("felt", "NEEDS_A_MALLET"));
+        assertThat(felt.status()).as(felt.text()).isEqualTo(201);
+        assertThat(felt.body().path("testCuts").get(0).path("cut").path("felt").asText())
+                .isEqualTo("NEEDS_A_MALLET");
+        assertThat(post("/api/boxes/" + id + "/test-cuts", node()).status()).isEqualTo(422);
+        assertThat(post("/api/boxes/" + id + "/test-cuts", node().put("felt", "WOBBLES"))
+                        .status())
+                .isIn(400, 422);
+        JsonNode file = get("/api/boxes/" + id + "/project.json").body();
+        if (file != null && file.has("testCuts")) {
+            assertThat(file.path("testCuts").get(0).path("felt").asText()).isEqualTo("NEEDS_A_MALLET");
+        }
+    }
 }

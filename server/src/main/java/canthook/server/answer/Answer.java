@@ -68,8 +68,16 @@ public record Answer(
     /** A judgement call on this box: what to do, why, and what would follow it. */
     public record HintView(Call call, String title, String says, String why, List<FixView> fixes) {}
 
-    /** A test cut as shown, in the display's unit. */
-    public record TestCutView(String slots, String fingers, String clearance) {}
+    /**
+     * A test cut as shown, in the display's unit.
+     *
+     * @param felt how it went together, where nothing was read; null where it was read
+     */
+    public record TestCutView(
+            String slots,
+            String fingers,
+            String clearance,
+            @Nullable String felt) {}
 
     /**
      * A worked number as shown. Its working is asked for when it is opened.

@@ -251,7 +251,8 @@ public final class Answers {
             views.add(new TestCutView(
                     read(cut.slots(), display),
                     read(cut.fingers(), display),
-                    display.text(worked.fit().past().get(i), Precision.CALIPER)));
+                    display.text(worked.fit().past().get(i), Precision.CALIPER),
+                    cut.felt() == null ? null : cut.felt().words()));
         }
         return views;
     }

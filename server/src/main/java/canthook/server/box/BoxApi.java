@@ -3,6 +3,7 @@ package canthook.server.box;
 import canthook.figure.Figure;
 import canthook.figure.StandingFigure;
 import canthook.fingers.Rung;
+import canthook.fit.ReadingDoubts;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
 import canthook.planner.Planner;
@@ -97,11 +98,28 @@ public class BoxApi {
     /** What a save leaves behind. */
     public record Saved(long revision) {}
 
-    /** Readings of a test cut made now. */
+    /**
+     * A test cut made now: read, or felt where no caliper is at hand.
+     *
+     * @param slots readings; none where it was felt
+     * @param fingers likewise
+     * @param felt how it went together; null where it was read
+     */
     public record Readings(
-            List<Length> slots,
-            List<Length> fingers,
-            @Nullable Length moved) {}
+            @Nullable List<Length> slots,
+            @Nullable List<Length> fingers,
+            @Nullable Length moved,
+            TestCut.@Nullable Felt felt) {
+        TestCut cut(String at, Rung chosen) {
+            TestCut cut = felt != null
+                    ? TestCut.felt(at, felt, chosen.slot().length(), moved)
+                    : new TestCut(at, slots == null ? List.of() : slots, fingers == null ? List.of() : fingers, moved);
+            return cut.cutFor(chosen.sections().count(), chosen.kerf().length());
+        }
+    }
+
+    /** A doubt about readings, and what they would be instead. */
+    public record Doubts(List<ReadingDoubts.Doubt> doubts) {}
 
     /** A page of the shelf, the box saved last first. How many there are in all is said in {@code X-Total-Count}. */
     @GetMapping
@@ -206,10 +224,22 @@ public class BoxApi {
         Rung chosen = Planner.work(box.plan(), floor.shop(box.plan(), box.cuts()))
                 .fingers()
                 .chosen();
-        return shelf.addTestCut(
-                id,
-                new TestCut(shelf.now(), readings.slots(), readings.fingers(), readings.moved())
-                        .cutFor(chosen.sections().count(), chosen.kerf().length()));
+        return shelf.addTestCut(id, readings.cut(shelf.now(), chosen));
+    }
+
+    /** Looks at readings before they are kept: exchanged, in another unit, one far from the others. */
+    @PostMapping("/{id}/test-cuts/look")
+    Doubts look(@PathVariable String id, @RequestBody Readings readings) {
+        KeptBox box = shelf.get(id);
+        Rung chosen = Planner.work(box.plan(), floor.shop(box.plan(), box.cuts()))
+                .fingers()
+                .chosen();
+        TestCut cut = readings.cut(shelf.now(), chosen);
+        return new Doubts(
+                cut.felt() != null
+                        ? List.of()
+                        : ReadingDoubts.of(
+                                chosen, cut.slots(), cut.fingers(), box.plan().display()));
     }
 
     @DeleteMapping("/{id}/test-cuts/{cutId}")
