@@ -28,7 +28,8 @@ class AnswersFirstTest {
             "almanac-box",
             "seed-chest",
             "sorting-tray",
-            "gridded-seed-box");
+            "gridded-seed-box",
+            "cabinet-tray");
     private static final List<String> STATIONS =
             List.of("size", "fingers", "blank", "jig", "fit", "cut", "bottom", "lid", "fittings");
 

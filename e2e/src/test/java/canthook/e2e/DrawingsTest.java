@@ -31,7 +31,8 @@ class DrawingsTest {
             "almanac-box",
             "seed-chest",
             "sorting-tray",
-            "gridded-seed-box");
+            "gridded-seed-box",
+            "cabinet-tray");
     private static final List<String> STATIONS =
             List.of("size", "fingers", "blank", "jig", "fit", "cut", "bottom", "lid", "fittings");
     private static final List<int[]> WINDOWS =

@@ -125,7 +125,7 @@ class FaultsTest {
         }
         Page page = at("/boxes", ".shelf .box");
         assertThat(page.locator("[data-damaged=packet-tray]")).containsText("cut short");
-        assertThat(page.locator(".shelf .box")).hasCount(8);
+        assertThat(page.locator(".shelf .box")).hasCount(9);
         page.getByText("put back to its last sound state").click();
         assertThat(page.locator("[data-damaged]")).hasCount(0);
         page.locator(".shelf .name", new Page.LocatorOptions().setHasText("Packet tray"))

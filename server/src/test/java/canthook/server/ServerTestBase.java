@@ -30,7 +30,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 @Import(ServerTestBase.AtThisMachine.class)
 abstract class ServerTestBase {
     /** Boxes the demo lays out. */
-    static final int DEMO_BOXES = 8;
+    static final int DEMO_BOXES = 9;
 
     /** Requests go to a name of this machine, as a browser sends them. */
     @TestConfiguration
