@@ -40,7 +40,16 @@ const form = ref(0)
 
 const asked = computed(() => bench.numbers.get('fit.move'))
 const direction = computed(() => bench.answer?.direction)
-const words = computed(() => (direction.value === 'AWAY' ? 'Too loose by' : 'Too tight by'))
+const lastFelt = computed(() => bench.worked?.testCuts.at(-1)?.felt)
+const words = computed(() => {
+  const loose = direction.value === 'AWAY'
+  // what is felt tells which way, and about how far
+  return lastFelt.value
+    ? `It ${lastFelt.value}: ${loose ? 'tighter' : 'looser'} by`
+    : loose
+      ? 'Too loose by'
+      : 'Too tight by'
+})
 /** what to do, in the terms of the jig that cuts it */
 const correction = computed(
   () => bench.answer?.verdicts.find((v) => v.code === 'CORRECT_THE_FIT')?.sentence ?? ''
@@ -124,6 +133,22 @@ async function takeOut(cut: KeptTestCut) {
   out.value = [...out.value, cut]
 }
 const whole = shallowRef<Figure>()
+/** what worked with the same cutter, jig and wood, while nothing is cut yet */
+const before = shallowRef<{ says: string; at: string }>()
+watch(
+  () => [bench.id, bench.testCuts.length === 0, bench.revision] as const,
+  async ([id, none]) => {
+    before.value = undefined
+    if (!id || !none) return
+    try {
+      const found = await got(api.GET('/api/boxes/{id}/worked-before', { params: { path: { id } } }))
+      if (id === bench.id) before.value = found.before ?? undefined
+    } catch (error) {
+      refused.value = problemOf(error).detail
+    }
+  },
+  { immediate: true }
+)
 const out = ref<KeptTestCut[]>([])
 async function putBack(cut: KeptTestCut) {
   await bench.removeTestCut(cut.id, true)
@@ -192,6 +217,9 @@ function when(iso: string) {
     </template>
     <template #decide>
       <div :key="form" class="readings">
+        <p v-if="!bench.testCuts.length && before" class="before">
+          {{ before.says }} <span class="when">{{ when(before.at) }}</span>
+        </p>
         <p class="by" role="group" aria-label="How it is told">
           <button type="button" class="plain" :aria-pressed="!byFeel" @click="byFeel = false">read</button>
           <button type="button" class="plain" :aria-pressed="byFeel" @click="byFeel = true">
@@ -276,6 +304,11 @@ function when(iso: string) {
 </template>
 
 <style scoped>
+.before {
+  border-left: 4px solid var(--edge);
+  padding: 0.1rem 0.6rem;
+  margin: 0 0 0.4rem;
+}
 .by {
   display: flex;
   gap: 0.4rem;

@@ -57,12 +57,14 @@ public final class FittingFigures {
             return d.done();
         }
         d.rect("inside", te, t, length - 2 * te, width - 2 * t);
+        Lining felt = worked.plan().lining();
+        double lined = felt == null ? 0 : felt.thickness().mm();
         for (SizedBox.Place place : box.contents()) {
             if (!place.divider()) {
                 d.rect(
                         "content",
-                        te + place.along().mm(),
-                        t + place.across().mm(),
+                        te + lined + place.along().mm(),
+                        t + lined + place.across().mm(),
                         place.length().mm(),
                         place.width().mm());
             }

@@ -278,6 +278,15 @@ public record Fit(
                 verdicts.mind(Code.CORRECT_THE_FIT, "fit.move", sentence);
             }
         }
+        Taper.along(last)
+                .ifPresent(along -> verdicts.mind(
+                        Code.FINGERS_TAPER,
+                        "fit.finger",
+                        "From the first finger read to the last they " + (along.isPositive() ? "grow" : "shrink")
+                                + " by "
+                                + display.text(along.abs(), Precision.FIT)
+                                + ", and the slots do not. If you read them along the piece, it creeps, or the fence stands askew"
+                                + " to the cutter's way: put that right before you move anything."));
         Length measuredKerf = Readings.mean(last.slots())
                 .minus(chosen.slot().length().minus(chosen.kerf().length()));
         Length differs = measuredKerf.minus(chosen.kerf().length());

@@ -90,6 +90,7 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         MEASURE_AGAIN,
         KERF_DIFFERS,
         DID_NOT_FOLLOW,
+        FINGERS_TAPER,
         READINGS_IMPOSSIBLE,
         GROOVE_DEEPER_THAN_WALL,
         GROOVE_OVER_HALF,

@@ -123,4 +123,19 @@ class FeltFitTest {
         String says = DidNotFollow.says(before, last, Length.mm(0.1), LengthDisplay.METRIC);
         assertThat(says).contains("Likely, in this order: " + first).contains("cut the same setting again");
     }
+
+    /** Fingers that grow steadily along the piece are told of, those that scatter are not. */
+    @ParameterizedTest
+    @CsvSource({
+        "7.84, 7.88, 7.92, 8.01, 0.08",
+        "7.92, 7.88, 7.84, 8.01, -0.08",
+        "7.84, 7.93, 7.90, 8.01, 0",
+        "7.88, 7.90, 7.92, 8.01, 0",
+        "7.84, 7.88, 7.92, 8.05, 0"
+    })
+    void fingersThatTaperAreTold(double one, double two, double three, double slot, double along) {
+        TestCut cut =
+                new TestCut(DAY, List.of(mm(8.00), mm(slot), mm(8.00)), List.of(mm(one), mm(two), mm(three)), null);
+        assertThat(Taper.along(cut).map(Length::mm).orElse(0.0)).isCloseTo(along, within(1e-9));
+    }
 }

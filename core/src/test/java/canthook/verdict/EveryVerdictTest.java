@@ -299,6 +299,14 @@ class EveryVerdictTest {
                                 null));
             case KERF_DIFFERS -> tested(bitBox(), cut(8.1, 7.98, null));
             case DID_NOT_FOLLOW -> tested(open, cut(7.45, 7.2, null), cut(7.45, 7.2, 0.13));
+            case FINGERS_TAPER ->
+                tested(
+                        open,
+                        new TestCut(
+                                "2026-03-02T10:20:00Z",
+                                List.of(mm(7.45), mm(7.46), mm(7.45)),
+                                List.of(mm(7.28), mm(7.32), mm(7.36)),
+                                null));
             case READINGS_IMPOSSIBLE -> tested(open, cut(4, 7.4, null));
             case GROOVE_DEEPER_THAN_WALL -> of(groove(open, 6, 12, 8));
             case GROOVE_OVER_HALF -> of(groove(open, 6, 8, 8));

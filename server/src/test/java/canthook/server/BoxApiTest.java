@@ -171,4 +171,40 @@ class BoxApiTest extends ServerTestBase {
             assertThat(file.path("testCuts").get(0).path("felt").asText()).isEqualTo("NEEDS_A_MALLET");
         }
     }
+
+    /** A second drawer of the same kind is told where the first went together. */
+    @Test
+    void whatWorkedBeforeComesBack() {
+        String first = post(
+                        "/api/boxes",
+                        node().set("plan", demoPlan("2-envelope-drawer.json").put("name", "First of two")))
+                .body()
+                .path("id")
+                .asText();
+        String second =
+                post("/api/boxes/" + first + "/copy", node()).body().path("id").asText();
+        assertThat(get("/api/boxes/" + second + "/worked-before")
+                        .body()
+                        .path("before")
+                        .path("says")
+                        .asText(""))
+                .doesNotContain("First of two");
+        post("/api/boxes/" + first + "/test-cuts", node().put("felt", "DROPS_APART"));
+        post("/api/boxes/" + first + "/test-cuts", node().put("felt", "SLIDES").put("moved", 0.18));
+        assertThat(get("/api/boxes/" + second + "/worked-before")
+                        .body()
+                        .path("before")
+                        .path("says")
+                        .asText())
+                .contains("“First of two” went together 0.18 mm farther from the cutter")
+                .contains("It was felt, not read.");
+        // put away it still tells
+        delete("/api/boxes/" + first);
+        assertThat(get("/api/boxes/" + second + "/worked-before")
+                        .body()
+                        .path("before")
+                        .path("says")
+                        .asText())
+                .contains("First of two");
+    }
 }

@@ -52,11 +52,13 @@ public class BoxApi {
     private final Shelf shelf;
     private final ShopFloor floor;
     private final Trays trays;
+    private final WorkedBefore before;
 
-    BoxApi(Shelf shelf, ShopFloor floor, Trays trays) {
+    BoxApi(Shelf shelf, ShopFloor floor, Trays trays, WorkedBefore before) {
         this.shelf = shelf;
         this.floor = floor;
         this.trays = trays;
+        this.before = before;
     }
 
     /**
@@ -225,6 +227,12 @@ public class BoxApi {
                 .fingers()
                 .chosen();
         return shelf.addTestCut(id, readings.cut(shelf.now(), chosen));
+    }
+
+    /** Where the fit may begin: the last setting that worked with the same cutter, jig and wood. */
+    @GetMapping("/{id}/worked-before")
+    WorkedBefore.BeforeAnswer workedBefore(@PathVariable String id) {
+        return before.of(id);
     }
 
     /** Looks at readings before they are kept: exchanged, in another unit, one far from the others. */
