@@ -14,7 +14,6 @@ import canthook.walls.WallDemands;
 import canthook.working.Show;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The box around what is fitted: what is there between the walls, and between the floor and what closes it.
@@ -134,10 +133,5 @@ record Around(
     /** The wall’s thickness once it is finished. */
     Worked thick(Part part) {
         return part.isSide() ? box.finalThickness() : box.finalEndThickness();
-    }
-
-    @Nullable
-    Lining lining() {
-        return plan.lining();
     }
 }

@@ -25,8 +25,4 @@ public record BasePlate(Stuff stuff, Length thickness, Length overhang) implemen
     public <T> T fold(Kinds<T> kinds) {
         return kinds.base().apply(this);
     }
-
-    public BasePlate withOverhang(Length changed) {
-        return new BasePlate(stuff, thickness, changed);
-    }
 }

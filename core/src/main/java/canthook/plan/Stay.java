@@ -38,8 +38,4 @@ public record Stay(What what, Part wall, Length along, Length under) implements 
     public Stay withAlong(Length changed) {
         return new Stay(what, wall, changed, under);
     }
-
-    public Stay withUnder(Length changed) {
-        return new Stay(what, wall, along, changed);
-    }
 }

@@ -83,10 +83,6 @@ public record UprightHandle(
         return new UprightHandle(stuff, thickness, height, shoulder, changed, grip, diameter, under, round);
     }
 
-    public UprightHandle withGrip(Length changed) {
-        return new UprightHandle(stuff, thickness, height, shoulder, dado, changed, diameter, under, round);
-    }
-
     public UprightHandle withUnder(Length changed) {
         return new UprightHandle(stuff, thickness, height, shoulder, dado, grip, diameter, changed, round);
     }
