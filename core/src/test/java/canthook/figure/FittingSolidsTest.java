@@ -22,12 +22,14 @@ import canthook.plan.LabelRecess;
 import canthook.plan.Lid;
 import canthook.plan.Lining;
 import canthook.plan.Part;
+import canthook.plan.PartEnd;
 import canthook.plan.SecondFloor;
 import canthook.plan.Stay;
 import canthook.plan.Stuff;
 import canthook.plan.Tray;
 import canthook.planner.WorkedPlan;
 import canthook.verdict.Verdict.Weight;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -142,18 +144,14 @@ class FittingSolidsTest {
                 new Tray(mm(60), mm(20), null, mm(1), mm(8), 1, PLYWOOD, null));
         WorkedPlan worked = work(openDrawer().withFittings(fittings));
         double top = worked.fingers().joint().top(Part.B).mm();
-        List<Double> middles = new java.util.ArrayList<>(List.of(top / 2));
-        worked.fingers()
-                .joint()
-                .fingers(new canthook.plan.PartEnd(Part.B, 1))
-                .forEach(f -> middles.add((f.from().mm() + f.to().mm()) / 2));
+        List<Double> middles = middles(worked, Part.B);
         Figure walls = FittingFigures.all(worked).get(1);
         for (Figure.Mark mark : walls.marks()) {
             double value = mark.from();
             switch (mark.id()) {
                 case "snap-fittings.0" -> near(middles, top - value - 10);
                 case "snap-fittings.1" -> near(middles, top - value - 6);
-                case "snap-fittings.2" -> near(middles, top - value);
+                case "snap-fittings.2" -> near(middles(worked, Part.C), top - value);
                 default -> assertThat(value).isPositive();
             }
         }
@@ -164,6 +162,17 @@ class FittingSolidsTest {
             assertThat(m.id()).isEqualTo("snap-along-fittings.2");
             assertThat(m.from()).isCloseTo(124, within(1e-6));
         });
+    }
+
+    /** Of a wall and of the fingers at its first end. */
+    private static List<Double> middles(WorkedPlan worked, Part wall) {
+        List<Double> middles =
+                new ArrayList<>(List.of(worked.fingers().joint().top(wall).mm() / 2));
+        worked.fingers()
+                .joint()
+                .fingers(new PartEnd(wall, 1))
+                .forEach(f -> middles.add((f.from().mm() + f.to().mm()) / 2));
+        return middles;
     }
 
     /** Marks are told to a thousandth. */
