@@ -30,7 +30,7 @@ import java.util.List;
  *
  * Check: inside 224 × 142, plywood that does not move, play 1, cleats of 8, over 30, 6 thick: 141 × 223.5; bears 7.
  *
- * @param bears null never: what it bears on a cleat at the worst
+ * @param bears what lies on a cleat on the driest day, pushed to the other side
  * @param above left over it
  */
 public record FloorOver(

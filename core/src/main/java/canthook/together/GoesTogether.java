@@ -167,7 +167,7 @@ public record GoesTogether(
         };
     }
 
-    /** The plan with the clearance it is judged by. */
+    /** The plan that is asked about. */
     public BoxPlan plan() {
         return worked.plan();
     }

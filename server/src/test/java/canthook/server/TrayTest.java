@@ -134,4 +134,52 @@ class TrayTest extends ServerTestBase {
                         .asText(""))
                 .isEmpty();
     }
+
+    /** A host that lies in a drawer with others: the drawer made wider, its host is wider, and so is the tray in it. */
+    @Test
+    void aTrayFollowsAHostThatFollowsItsDrawer() {
+        ObjectNode place = node().put("set", "Trays in a drawer")
+                .put("width", 412)
+                .put("length", 287)
+                .put("height", 120)
+                .put("atWall", 1.5)
+                .put("between", 1)
+                .put("above", 12)
+                .put("columns", 1)
+                .put("rows", 1);
+        place.putArray("boxes")
+                .addObject()
+                .put("column", 0)
+                .put("row", 0)
+                .put("columns", 1)
+                .put("rows", 1);
+        ObjectNode filling = node();
+        filling.set("place", place);
+        filling.set("wish", node().put("thickness", 9).put("kerf", 8));
+        String host = post("/api/places", filling).body().path("boxes").get(0).asText();
+        ObjectNode plan = plan(host);
+        plan.putArray("fittings")
+                .addObject()
+                .put("kind", "TRAY")
+                .put("over", 30)
+                .put("height", 25)
+                .put("clearance", 1)
+                .put("runner", 6)
+                .put("stacked", 1)
+                .putObject("stuff")
+                .put("wood", "cherry-black")
+                .put("ringAngle", 0);
+        assertThat(save(host, plan).status()).isEqualTo(200);
+        String tray = post("/api/boxes/" + host + "/trays/0", node())
+                .body()
+                .path("id")
+                .asText();
+        assertThat(put(
+                                "/api/places/Trays in a drawer",
+                                place.deepCopy().put("width", 392).put("length", 300))
+                        .status())
+                .isEqualTo(200);
+        assertThat(number(tray, "size.outside-width")).isEqualTo(number(host, "fittings.f1-across"), within(1e-6));
+        assertThat(number(tray, "size.outside-length")).isEqualTo(number(host, "fittings.f1-along"), within(1e-6));
+    }
 }

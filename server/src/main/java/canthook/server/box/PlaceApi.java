@@ -39,8 +39,10 @@ import org.springframework.web.bind.annotation.RestController;
 public class PlaceApi {
     private final Shelf shelf;
     private final ShopFloor floor;
+    private final Trays trays;
 
-    PlaceApi(Shelf shelf, ShopFloor floor) {
+    PlaceApi(Shelf shelf, ShopFloor floor, Trays trays) {
+        this.trays = trays;
         this.shelf = shelf;
         this.floor = floor;
     }
@@ -173,6 +175,7 @@ public class PlaceApi {
             String id = kept == null ? shelf.add(plan, List.of()).id() : kept.id();
             if (kept != null) {
                 shelf.save(id, kept.revision(), plan);
+                trays.kept(id, plan);
             }
             ids.add(0, id);
             others.add(new BatchWish.Other(id, kind.count()));

@@ -88,7 +88,9 @@ class Trays {
         return saved;
     }
 
-    private void kept(String id, BoxPlan plan) {
+    /** A box was kept: its trays follow it, and its host is told. */
+    @Transactional
+    public void kept(String id, BoxPlan plan) {
         boolean hasTrays = plan.fittings().stream().anyMatch(f -> f instanceof Tray t && t.box() != null);
         if (hasTrays) {
             WorkedPlan host = worked(plan, shelf.get(id));
