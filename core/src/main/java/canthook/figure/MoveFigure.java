@@ -1,7 +1,6 @@
 package canthook.figure;
 
 import canthook.fit.Fit;
-import canthook.fit.Fit.Direction;
 import canthook.jig.BandSawSetting;
 import canthook.jig.HandSetting;
 import canthook.jig.KeySetting;
@@ -37,9 +36,9 @@ public final class MoveFigure {
         if (reading == null || setting == null) {
             return d.reach(0, 0).done();
         }
-        int sign = reading.direction() == Direction.STAY
+        int sign = reading.correction() == null
                 ? 0
-                : Long.signum(reading.move().length().nanometres());
+                : Long.signum(reading.correction().made().nanometres());
         MoveFigure move = new MoveFigure(d, sign);
         return setting.fold(move::key, move::screw, move::spacers, move::stops, move::hand, move::bandSaw);
     }

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * <pre>
  *                        slot        finger      closes
  * key, spacers, stops    s           f + δ       H₀ + m·δ
+ * screw, whole steps     s              f + δ         H₀ + m·δ
  * screw, thinner kerf    s − δ/2     f + δ/2     H₀ + δ/2 for odd counts, H₀ for even ones
  * shim of a band saw     s − δ/2     f + δ/2     as laid out
  * knife lines            as laid out             as laid out
@@ -77,14 +78,16 @@ record AfterMove(Worked slot, Worked finger, Worked closing) {
         String laidOut = "The lines are laid out in the height itself: it stays.";
         return setting.fold(
                 key -> whole,
-                screw -> new Told(
-                        slot.minus(move.over(2)),
-                        "A kerf thinner by half of what the fit is off.",
-                        finger.plus(move.over(2)),
-                        "The pitch stays, so the finger grows by what the slot gives up.",
-                        chosen.layout().isEven() ? closing.times(1) : closing.plus(move.over(2)),
-                        "With a kerf changed by half of what the fit is off and the zero set anew: half of it for an odd count, nothing for"
-                                + " an even one."),
+                screw -> screw.isWhole(move.length())
+                        ? whole
+                        : new Told(
+                                slot.minus(move.over(2)),
+                                "A kerf thinner by half of what the fit is off.",
+                                finger.plus(move.over(2)),
+                                "The pitch stays, so the finger grows by what the slot gives up.",
+                                chosen.layout().isEven() ? closing.times(1) : closing.plus(move.over(2)),
+                                "With a kerf changed by half of what the fit is off and the zero set anew: half of it for an odd count, nothing for"
+                                        + " an even one."),
                 spacers -> whole,
                 stops -> whole,
                 hand -> new Told(

@@ -26,8 +26,8 @@ import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -70,7 +70,8 @@ public record Fit(
      * @param move signed, positive away from the cutter
      * @param closing closing height of the setup as it was measured
      * @param closingAfter closing height once the fit is put right
-     * @param correction what the hand does, in this jig's own terms; null when nothing is to be moved
+     * @param correction what the hand does, in this jig's own terms; null when nothing is to be moved, or a cause is to be found first
+     * @param causes of a contradiction, the likeliest first: find it, and move nothing; empty where tests and readings agree
      */
     public record Reading(
             Worked slot,
@@ -83,7 +84,12 @@ public record Fit(
             Worked closing,
             Worked closingAfter,
             Worked least,
-            @Nullable Correction correction) {}
+            @Nullable Correction correction,
+            List<Cause> causes) {
+        public Reading {
+            causes = List.copyOf(causes);
+        }
+    }
 
     /** Reads the test cuts of the box. */
     public static Fit of(BoxPlan plan, Ladder ladder, Jig jig, Shop shop) {
@@ -141,13 +147,23 @@ public record Fit(
                             + ": cut a new test before you trust a height.");
             return new Fit(target, from, to, past, null, sheet.numbers(), verdicts.all());
         }
-        Reading reading = read(sheet, ladder, jig, plan.display(), rules, cuts);
-        judge(plan, chosen, cuts, reading, from, to, rules, verdicts);
+        Length play = play(jig.setting());
+        Doubted doubted = new Doubted(
+                DidNotFollow.of(cuts, jig.setting(), play),
+                Disagrees.of(last, jig.setting(), rules.indexError(), play));
+        Reading reading = read(sheet, ladder, jig, plan.display(), rules, cuts, doubted.causes());
+        judge(plan, chosen, cuts, reading, doubted, from, to, rules, verdicts);
         return new Fit(target, from, to, past, reading, sheet.numbers(), verdicts.all());
     }
 
     private static Reading read(
-            Worksheet sheet, Ladder ladder, Jig jig, LengthDisplay display, HouseRules rules, List<TestCut> cuts) {
+            Worksheet sheet,
+            Ladder ladder,
+            Jig jig,
+            LengthDisplay display,
+            HouseRules rules,
+            List<TestCut> cuts,
+            List<Cause> causes) {
         TestCut cut = cuts.get(cuts.size() - 1);
         Felt felt = cut.felt();
         Rung chosen = ladder.chosen();
@@ -214,9 +230,20 @@ public record Fit(
                         ? chosen.sections().times(slot).minus(chosen.fingers().times(clearance))
                         : chosen.closing().times(1),
                 "Sections times the slot as read, less a clearance for every finger.");
-        AfterMove after = AfterMove.of(sheet, chosen, setting, direction, slot, finger, closing, move);
-        Correction correction =
-                setting == null || direction == Direction.STAY ? null : setting.correction(move.length(), display);
+        Correction correction = setting == null || direction == Direction.STAY || !causes.isEmpty()
+                ? null
+                : setting.correction(movedSoFar(cuts, chosen), move.length(), display);
+        Worked made = correction == null || correction.made().equals(move.length())
+                ? move
+                : sheet.work(
+                        "made",
+                        "δ₁",
+                        "As near as it can be set",
+                        Show.FIT,
+                        fixed(correction.made()),
+                        "What whole leaves, sheets or steps of the screw make of it.");
+        AfterMove after = AfterMove.of(
+                sheet, chosen, setting, correction == null ? Direction.STAY : direction, slot, finger, closing, made);
         return new Reading(
                 slot,
                 finger,
@@ -228,34 +255,24 @@ public record Fit(
                 closing,
                 after.closing(),
                 least,
-                correction);
+                correction,
+                causes);
     }
 
-    private static void judge(
-            BoxPlan plan,
-            Rung chosen,
-            List<TestCut> cuts,
-            Reading reading,
-            Worked from,
-            Worked to,
-            HouseRules rules,
-            Verdicts verdicts) {
-        LengthDisplay display = plan.display();
-        TestCut last = cuts.get(cuts.size() - 1);
-        if (Readings.isImpossible(reading.clearance().length())) {
-            verdicts.mind(
-                    Code.READINGS_IMPOSSIBLE,
-                    "fit.clearance",
-                    "A clearance of " + display.text(reading.clearance().length(), Precision.FIT)
-                            + " is no fit at all. Were slot and finger read from the same test piece, and not the other way round?");
-            return;
+    /** What is to be found before anything is moved. */
+    private record Doubted(Optional<DidNotFollow> stray, Optional<Disagrees> disagrees) {
+        List<Cause> causes() {
+            return Stream.concat(
+                            disagrees.stream().flatMap(d -> d.causes().stream()),
+                            stray.stream().flatMap(d -> d.causes().stream()))
+                    .distinct()
+                    .toList();
         }
-        if (Readings.didNotFollow(cuts)) {
-            verdicts.mind(
-                    Code.DID_NOT_FOLLOW,
-                    "fit.finger",
-                    DidNotFollow.says(cuts.get(cuts.size() - 2), last, Objects.requireNonNull(last.moved()), display));
-        } else if (reading.direction() == Direction.STAY) {
+    }
+
+    private static void correct(
+            Reading reading, Worked from, Worked to, HouseRules rules, LengthDisplay display, Verdicts verdicts) {
+        if (reading.direction() == Direction.STAY) {
             if (reading.least().length().isOver(rules.smallestMove())
                     && !reading.move().length().abs().isUnder(rules.smallestMove())) {
                 verdicts.mind(
@@ -277,6 +294,56 @@ public record Fit(
             } else {
                 verdicts.mind(Code.CORRECT_THE_FIT, "fit.move", sentence);
             }
+        }
+    }
+
+    /** What was moved since the jig was set for this joint. */
+    private static Length movedSoFar(List<TestCut> cuts, Rung chosen) {
+        return cuts.stream()
+                .filter(cut -> Readings.isOfThisJoint(cut, chosen))
+                .flatMap(cut -> Optional.<Length>ofNullable(cut.moved()).stream())
+                .reduce(Length.ZERO, Length::plus);
+    }
+
+    /** The play of a key in its slot; null where there is none. */
+    private static @Nullable Length play(@Nullable Setting setting) {
+        return setting == null
+                ? null
+                : setting.<@Nullable Length>fold(
+                        key -> key.play(),
+                        screw -> null,
+                        spacers -> null,
+                        stops -> null,
+                        hand -> null,
+                        bandSaw -> null);
+    }
+
+    private static void judge(
+            BoxPlan plan,
+            Rung chosen,
+            List<TestCut> cuts,
+            Reading reading,
+            Doubted doubted,
+            Worked from,
+            Worked to,
+            HouseRules rules,
+            Verdicts verdicts) {
+        LengthDisplay display = plan.display();
+        TestCut last = cuts.get(cuts.size() - 1);
+        if (Readings.isImpossible(reading.clearance().length())) {
+            verdicts.mind(
+                    Code.READINGS_IMPOSSIBLE,
+                    "fit.clearance",
+                    "A clearance of " + display.text(reading.clearance().length(), Precision.FIT)
+                            + " is no fit at all. Were slot and finger read from the same test piece, and not the other way round?");
+            return;
+        }
+        doubted.stray().ifPresent(d -> verdicts.mind(Code.DID_NOT_FOLLOW, "fit.finger", d.says(display)));
+        doubted.disagrees()
+                .ifPresent(d ->
+                        verdicts.mind(Code.PIECE_DISAGREES, d.fingers() ? "fit.finger" : "fit.slot", d.says(display)));
+        if (reading.causes().isEmpty()) {
+            correct(reading, from, to, rules, display, verdicts);
         }
         Taper.along(last)
                 .ifPresent(along -> verdicts.mind(

@@ -34,24 +34,6 @@ final class Readings {
         return !mean(cut.slots()).minus(chosen.slot().length()).abs().isOver(ANOTHER_SLOT);
     }
 
-    /** Something was moved, and the finger's change is further from it than readings can explain. */
-    static boolean didNotFollow(List<TestCut> cuts) {
-        if (cuts.size() < 2) {
-            return false;
-        }
-        TestCut before = cuts.get(cuts.size() - 2);
-        TestCut last = cuts.get(cuts.size() - 1);
-        // what was felt stands for a finger only roughly
-        if (last.moved() == null || last.felt() != null || before.felt() != null) {
-            return false;
-        }
-        Length change = mean(last.fingers()).minus(mean(before.fingers()));
-        Length allowed = Length.longer(
-                Length.mm(0.04),
-                Length.longer(standardError(last), standardError(before)).times(3));
-        return change.minus(last.moved()).abs().isOver(allowed);
-    }
-
     static Length mean(List<Length> readings) {
         Length sum = Length.ZERO;
         for (Length reading : readings) {

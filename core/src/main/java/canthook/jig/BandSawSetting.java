@@ -162,12 +162,15 @@ public record BandSawSetting(Rung rung, Worked shim, Worked settings, LengthDisp
 
     /** Half the move: the shim gives up half the clearance at either wall; thicker is tighter. */
     @Override
-    public Correction correction(Length move, LengthDisplay shown) {
+    public Correction correction(Length before, Length move, LengthDisplay shown) {
         Length half = move.dividedBy(2);
-        return Correction.of("Make the shim " + shown.text(half.abs(), Precision.CALIPER)
-                + (move.isPositive() ? " thicker" : " thinner") + ", "
-                + shown.text(shim.length().plus(half), Precision.CALIPER) + ": the fit "
-                + (move.isPositive() ? "tightens" : "loosens") + " by twice that.");
+        return Correction.of(
+                "Make the shim " + shown.text(half.abs(), Precision.CALIPER)
+                        + (move.isPositive() ? " thicker" : " thinner") + ", "
+                        + shown.text(shim.length().plus(before.dividedBy(2)).plus(half), Precision.CALIPER)
+                        + ": the fit "
+                        + (move.isPositive() ? "tightens" : "loosens") + " by twice that.",
+                move);
     }
 
     @Override

@@ -145,13 +145,14 @@ public record HandSetting(
 
     /** No jig to move: the saw goes nearer to the line, or the walls are pared. */
     @Override
-    public Correction correction(Length move, LengthDisplay shown) {
+    public Correction correction(Length before, Length move, LengthDisplay shown) {
         String each = shown.text(move.abs(), Precision.CALIPER);
         return Correction.of(
                 move.isPositive()
                         ? "Leave the knife line whole on the next parts: the fit is " + each
                                 + " too loose. A joint that is loose already takes a sliver in the glue."
-                        : "Pare the slot walls by " + each + " together, to the knife line and no further.");
+                        : "Pare the slot walls by " + each + " together, to the knife line and no further.",
+                move);
     }
 
     @Override

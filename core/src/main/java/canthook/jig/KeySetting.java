@@ -143,6 +143,11 @@ public record KeySetting(
                         : "No wider than the kerf, so that key and spacer together still enter the slot.");
     }
 
+    /** What is lost from every finger but the first when parts are pressed the other way. */
+    public Length play() {
+        return pressedTowards.length().minus(rung.clearance().length());
+    }
+
     private boolean moves() {
         return block != null;
     }
@@ -324,16 +329,18 @@ public record KeySetting(
     }
 
     @Override
-    public Correction correction(Length move, LengthDisplay shown) {
+    public Correction correction(Length before, Length move, LengthDisplay shown) {
         boolean away = move.isPositive();
         if (block != null) {
-            return block.correction(move, shown);
+            return block.correction(before, move, shown);
         }
-        return Correction.of("Move the key " + shown.text(move.abs(), Precision.FIT)
-                + (away
-                        ? " away from the cutter: fingers grow, the fit tightens."
-                        : " towards the cutter: fingers shrink, the fit loosens.")
-                + " Unplug first; set a zero block against the fence before you unclamp.");
+        return Correction.of(
+                "Move the key " + shown.text(move.abs(), Precision.FIT)
+                        + (away
+                                ? " away from the cutter: fingers grow, the fit tightens."
+                                : " towards the cutter: fingers shrink, the fit loosens.")
+                        + " Unplug first; set a zero block against the fence before you unclamp.",
+                move);
     }
 
     @Override

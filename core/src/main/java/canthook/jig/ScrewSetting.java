@@ -287,18 +287,33 @@ public record ScrewSetting(Rung rung, ScrewSteps steps, LengthDisplay display) i
     }
 
     /** A screw has whole steps only: a step on {@code u}, or a kerf thinner by half the move with the zero set anew. */
+    /** The least a fit is changed by when the steps from slot to slot are counted anew. */
+    private Length fitStep() {
+        return steps.quantum().length().times(steps.wanted().halfway() ? 2 : 1);
+    }
+
+    /** Whether whole steps of the screw make a move; the rest is made by the kerf. */
+    public boolean isWhole(Length move) {
+        long whole = Math.round(move.mm() / fitStep().mm());
+        return whole != 0 && !fitStep().times(whole).minus(move).abs().isOver(Length.mm(0.001));
+    }
+
     @Override
-    public Correction correction(Length move, LengthDisplay shown) {
-        Length step = steps.quantum().length().times(steps.wanted().halfway() ? 2 : 1);
+    public Correction correction(Length before, Length move, LengthDisplay shown) {
+        Length step = fitStep();
         Length half = move.dividedBy(2);
         boolean tighten = move.isPositive();
+        Length made = move;
+        long standing = Math.round(before.mm() / step.mm());
         List<String> ways = new ArrayList<>();
         long whole = Math.round(move.mm() / step.mm());
         if (whole != 0
                 && !step.times(whole).minus(move).abs().isOver(steps.wanted().band())) {
+            made = step.times(whole);
             long quanta = whole * (steps.wanted().halfway() ? 2 : 1);
             ways.add("From slot to slot " + turns(Math.abs(quanta), screw().parts()) + (tighten ? " more: " : " less: ")
-                    + turns(plan().u() + quanta, screw().parts()) + " on.");
+                    + turns(plan().u() + standing * (steps.wanted().halfway() ? 2 : 1) + quanta, screw().parts())
+                    + " on.");
         }
         ways.add((ways.isEmpty() ? "A kerf " : "Or a kerf ") + shown.text(half.abs(), Precision.CALIPER)
                 + (tighten ? " thinner" : " wider")
@@ -309,6 +324,7 @@ public record ScrewSetting(Rung rung, ScrewSteps steps, LengthDisplay display) i
         return new Correction(
                 "A screw moves in whole steps of " + steps.quantum().text(shown) + "; the fit is off by "
                         + shown.text(move.abs(), Precision.CALIPER) + (tighten ? ", too loose." : ", too tight."),
+                made,
                 ways);
     }
 

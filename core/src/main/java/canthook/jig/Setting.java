@@ -56,9 +56,10 @@ public sealed interface Setting
     /**
      * What to do about a fit that is off.
      *
+     * @param before what was moved since it was set as planned, in all: it stands there now
      * @param move how much every finger must grow; negative: shrink
      */
-    Correction correction(Length move, LengthDisplay display);
+    Correction correction(Length before, Length move, LengthDisplay display);
 
     /** Reads the kind. */
     <T> T fold(

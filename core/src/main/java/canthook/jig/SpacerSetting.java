@@ -267,19 +267,20 @@ public record SpacerSetting(
      * </pre>
      */
     @Override
-    public Correction correction(Length move, LengthDisplay shown) {
-        Length oddBy = oddBy(move);
+    public Correction correction(Length before, Length move, LengthDisplay shown) {
+        Length all = before.plus(move);
         Length fenceBy = fenceBy(move);
         String more = move.isPositive() ? "thicker" : "thinner";
         List<String> steps = new ArrayList<>();
-        steps.add("Pitch spacers: " + shown.text(spacer.length().plus(move), Precision.CALIPER));
-        steps.add("The odd one: " + shown.text(odd.length().plus(oddBy), Precision.CALIPER));
-        steps.add("Fence: " + shown.text(fence.length().plus(fenceBy), Precision.CALIPER)
+        steps.add("Pitch spacers: " + shown.text(spacer.length().plus(all), Precision.CALIPER));
+        steps.add("The odd one: " + shown.text(odd.length().plus(oddBy(all)), Precision.CALIPER));
+        steps.add("Fence: " + shown.text(fence.length().plus(fenceBy(all)), Precision.CALIPER)
                 + " from the cutter's near side");
         return new Correction(
                 "Every pitch spacer " + shown.text(move.abs(), Precision.CALIPER) + " " + more + ", and the fence "
                         + shown.text(fenceBy.abs(), Precision.CALIPER)
                         + (fenceBy.isNegative() ? " nearer." : " farther."),
+                move,
                 steps);
     }
 

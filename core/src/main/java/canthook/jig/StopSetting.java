@@ -157,7 +157,7 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
      * {@code j · move}, with shared clearance {@code (j + ½) · move}. A constant shift would change the first finger only.
      */
     @Override
-    public Correction correction(Length move, LengthDisplay shown) {
+    public Correction correction(Length before, Length move, LengthDisplay shown) {
         boolean shared = layout().shift().nanometres() != 0;
         List<String> steps = new ArrayList<>();
         for (End end : End.values()) {
@@ -173,6 +173,7 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
                         + shown.text(move.abs(), Precision.CALIPER) + ", the second by twice that, and so on"
                         + (move.isPositive() ? ", away from" : ", towards")
                         + " the cutter. Moving the zero would change the first finger only.",
+                move,
                 steps);
     }
 

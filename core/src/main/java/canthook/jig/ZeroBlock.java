@@ -12,6 +12,7 @@ import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 
 /**
  * A fence that comes down on a fixed zero block, and the leaves or sheets between them that take it to a finger's gap.
@@ -86,31 +87,52 @@ public record ZeroBlock(Worked zeroGap, List<Length> stack, Leaves shop, LengthD
     }
 
     /** Leaves or sheets between fence and block, as they are to be after the move. */
-    Correction correction(Length move, LengthDisplay shown) {
-        Length now = stack.stream().reduce(Length.ZERO, Length::plus);
+    Correction correction(Length before, Length move, LengthDisplay shown) {
+        boolean sheets = shop.set().isEmpty() && shop.paper() != null;
+        Length planned = thick(stack);
+        List<Length> standing = before.equals(Length.ZERO)
+                ? stack
+                : Pieces.fewest(shop.set(), Length.longer(Length.ZERO, planned.plus(before)), WITHIN);
+        Length now = sheets ? Length.longer(Length.ZERO, planned.plus(before)) : thick(standing);
         Length wanted = now.plus(move);
         if (wanted.isNegative()) {
-            return Correction.of("The fence stands on its block already and must come "
-                    + shown.text(move.abs(), Precision.CALIPER) + " nearer: plane the block by that much.");
-        }
-        if (shop.set().isEmpty() && shop.paper() != null) {
-            Length paper = shop.paper();
-            long sheets = move.abs().nanometres() / paper.nanometres();
-            String verb = move.isPositive() ? "Add " : "Take out ";
             return Correction.of(
-                    sheets == 0
-                            ? verb + "0 sheets: one (" + shown.text(paper, Precision.CALIPER) + ") overshoots "
-                                    + shown.text(move.abs(), Precision.CALIPER) + "."
-                            : verb + sheets + (sheets == 1 ? " sheet" : " sheets") + " of "
-                                    + shown.text(paper, Precision.CALIPER) + " behind the fence: "
-                                    + shown.text(paper.times(sheets), Precision.CALIPER) + " of "
-                                    + shown.text(move.abs(), Precision.CALIPER) + ".");
+                    "The fence stands on its block already and must come " + shown.text(move.abs(), Precision.CALIPER)
+                            + " nearer: plane the block by that much.",
+                    move);
         }
+        return sheets
+                ? paper(Objects.requireNonNull(shop.paper()), move, shown)
+                : leaves(standing, wanted, move, shown);
+    }
+
+    private Correction leaves(List<Length> standing, Length wanted, Length move, LengthDisplay shown) {
         List<Length> then = Pieces.fewest(shop.set(), wanted, WITHIN);
-        return Correction.of("Behind the fence " + words(then) + " instead of " + words(stack) + ": "
-                + shown.text(move.abs(), Precision.CALIPER)
-                + (move.isPositive()
-                        ? " more, fingers grow, the fit tightens."
-                        : " less, fingers shrink, the fit loosens."));
+        return Correction.of(
+                "Behind the fence " + words(then) + " instead of " + words(standing) + ": "
+                        + shown.text(move.abs(), Precision.CALIPER)
+                        + (move.isPositive()
+                                ? " more, fingers grow, the fit tightens."
+                                : " less, fingers shrink, the fit loosens."),
+                thick(then).minus(thick(standing)));
+    }
+
+    /** Whole sheets, and never one too many. */
+    private static Correction paper(Length paper, Length move, LengthDisplay shown) {
+        long sheets = move.abs().nanometres() / paper.nanometres();
+        String verb = move.isPositive() ? "Add " : "Take out ";
+        return Correction.of(
+                sheets == 0
+                        ? verb + "0 sheets: one (" + shown.text(paper, Precision.CALIPER) + ") overshoots "
+                                + shown.text(move.abs(), Precision.CALIPER) + "."
+                        : verb + sheets + (sheets == 1 ? " sheet" : " sheets") + " of "
+                                + shown.text(paper, Precision.CALIPER) + " behind the fence: "
+                                + shown.text(paper.times(sheets), Precision.CALIPER) + " of "
+                                + shown.text(move.abs(), Precision.CALIPER) + ".",
+                paper.times(move.isPositive() ? sheets : -sheets));
+    }
+
+    private static Length thick(List<Length> pieces) {
+        return pieces.stream().reduce(Length.ZERO, Length::plus);
     }
 }

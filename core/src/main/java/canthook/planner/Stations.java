@@ -143,6 +143,9 @@ public final class Stations {
         if (reading == null) {
             return "waits for a test cut";
         }
+        if (!reading.causes().isEmpty()) {
+            return "find the cause, move nothing";
+        }
         Length size = reading.move().length().abs();
         String amount = display(worked).number(size, Precision.FIT);
         return switch (reading.direction()) {

@@ -65,7 +65,10 @@ public record WhatWorked(String box, String at, Length moved, Length clearance, 
         WorkedPlan then = tried.worked();
         Fit.Reading reading = then.fit().reading();
         List<TestCut> cuts = then.shop().testCuts();
-        if (reading == null || cuts.isEmpty() || reading.direction() != Direction.STAY) {
+        if (reading == null
+                || cuts.isEmpty()
+                || reading.direction() != Direction.STAY
+                || !reading.causes().isEmpty()) {
             return Optional.empty();
         }
         TestCut last = cuts.get(cuts.size() - 1);

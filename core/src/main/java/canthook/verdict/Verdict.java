@@ -91,6 +91,7 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         KERF_DIFFERS,
         DID_NOT_FOLLOW,
         FINGERS_TAPER,
+        PIECE_DISAGREES,
         READINGS_IMPOSSIBLE,
         GROOVE_DEEPER_THAN_WALL,
         GROOVE_OVER_HALF,

@@ -120,7 +120,8 @@ class FeltFitTest {
     void aContradictionNamesItsLikelyCauseFirst(double slotBy, double fingerBy, String first) {
         TestCut before = new TestCut(DAY, List.of(mm(8)), List.of(mm(7.78)), null);
         TestCut last = new TestCut(DAY, List.of(mm(8 + slotBy)), List.of(mm(7.78 + fingerBy)), mm(0.1));
-        String says = DidNotFollow.says(before, last, Length.mm(0.1), LengthDisplay.METRIC);
+        String says =
+                DidNotFollow.of(List.of(before, last), null, null).orElseThrow().says(LengthDisplay.METRIC);
         assertThat(says).contains("Likely, in this order: " + first).contains("cut the same setting again");
     }
 

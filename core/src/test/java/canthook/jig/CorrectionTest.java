@@ -122,7 +122,7 @@ class CorrectionTest {
         assertThat(StopSetting.byOf(End.SLOT_FIRST, 2, mm(0.09), false)).isEqualTo(mm(0.18));
         assertThat(StopSetting.byOf(End.SLOT_FIRST, 2, mm(0.1), true)).isEqualTo(mm(0.25));
         assertThat(((StopSetting) loose(by(Way.STOPS)).jig().setting())
-                        .correction(mm(0.09), LengthDisplay.METRIC)
+                        .correction(Length.ZERO, mm(0.09), LengthDisplay.METRIC)
                         .steps())
                 .hasSize(11)
                 .first()
@@ -130,13 +130,14 @@ class CorrectionTest {
                 .contains("finger-first slot 1: stop plus 0.09");
     }
 
-    /** 11 × 8.02 − 6 × 0.21 = 86.96 as read; six fingers grow by 0.09, a screw's sections by half of it, and lines stay. */
+    /** 11 × 8.02 − 6 × 0.21 = 86.96 as read; six fingers grow by 0.09, a screw's sections by half of it, and lines stay; leaves of
+     * whole twentieths make 0.10 of 0.09. */
     @ParameterizedTest
     @CsvSource({
         "SLED_KEY,87.50",
         "ROUTER_SLED,87.50",
         "ROD_KEY,87.50",
-        "SHIM_FENCE,87.50",
+        "SHIM_FENCE,87.56",
         "SPACERS,87.50",
         "STOPS,87.50",
         "HAND,88",
@@ -215,13 +216,13 @@ class CorrectionTest {
         }
     }
 
-    /** Whatever the hand moves, the next test is to read the clearance wanted; which of slot and finger changes is the jig's. */
+    /** Whatever the hand moves, the next test is to read the clearance wanted, or as near as leaves come; which of slot and finger changes is the jig's. */
     @ParameterizedTest
     @CsvSource({
         "SLED_KEY,0,0.09",
         "ROUTER_SLED,0,0.09",
         "ROD_KEY,0,0.09",
-        "SHIM_FENCE,0,0.09",
+        "SHIM_FENCE,0,0.1",
         "SPACERS,0,0.09",
         "STOPS,0,0.09",
         "SCREW,-0.045,0.045",
@@ -242,7 +243,9 @@ class CorrectionTest {
                         .length()
                         .minus(reading.nextFinger().length())
                         .mm())
-                .isCloseTo(worked.fingers().chosen().wanted().length().mm(), within(1e-5));
+                .isCloseTo(
+                        worked.fingers().chosen().wanted().length().mm(),
+                        within(way == Way.SHIM_FENCE ? 0.0101 : 1e-5));
     }
 
     /** A blade cuts 0.045 wider than it was measured; with one thinner by half the move the screw's own steps make what was foretold. */

@@ -83,7 +83,7 @@ class ToldAtTheJigTest {
             }
         }
         for (double move : new double[] {0.06, -0.06, 0.5, -0.013}) {
-            Correction correction = setting.correction(SeedLibrary.mm(move), display);
+            Correction correction = setting.correction(Length.ZERO, SeedLibrary.mm(move), display);
             told.add("  grow " + move + ": " + correction.sentence() + " " + correction.steps());
         }
         return told;

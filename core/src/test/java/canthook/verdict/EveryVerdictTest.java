@@ -294,11 +294,19 @@ class EveryVerdictTest {
                         open,
                         new TestCut(
                                 "2026-03-02T10:20:00Z",
-                                List.of(mm(7.40), mm(7.55), mm(7.45)),
-                                List.of(mm(7.20), mm(7.35), mm(7.30)),
+                                List.of(mm(7.42), mm(7.48)),
+                                List.of(mm(7.28), mm(7.34)),
                                 null));
             case KERF_DIFFERS -> tested(bitBox(), cut(8.1, 7.98, null));
             case DID_NOT_FOLLOW -> tested(open, cut(7.45, 7.2, null), cut(7.45, 7.2, 0.13));
+            case PIECE_DISAGREES ->
+                tested(
+                        open,
+                        new TestCut(
+                                "2026-03-02T10:20:00Z",
+                                List.of(mm(7.45), mm(7.45), mm(7.45)),
+                                List.of(mm(7.3), mm(7.1), mm(7.31)),
+                                null));
             case FINGERS_TAPER ->
                 tested(
                         open,
