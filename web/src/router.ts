@@ -10,6 +10,9 @@ export const router = createRouter({
     { path: '/boxes/:id/papers', name: 'papers', component: () => import('./places/PapersPlace.vue') },
     { path: '/boxes/:id/:station?', name: 'bench', component: () => import('./places/BenchPlace.vue') },
     { path: '/rack/:shelf?', name: 'rack', component: () => import('./places/RackPlace.vue') },
+    { path: '/practice', name: 'practice', component: () => import('./places/PracticePlace.vue') },
+    { path: '/practice/drills', name: 'drills', component: () => import('./places/DrillsPlace.vue') },
+    { path: '/practice/:id', name: 'round', component: () => import('./places/RoundPlace.vue') },
     { path: '/:rest(.*)', redirect: '/boxes' }
   ]
 })

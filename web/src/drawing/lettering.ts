@@ -7,9 +7,11 @@ const SIZES: Record<string, number> = {
   'gap-label': 16,
   held: 16,
   test: 18,
-  'test-last': 22
+  'test-last': 22,
+  display: 26,
+  'part-letter': 34
 }
-const MONO = new Set(['scale', 'gap-label', 'held'])
+const MONO = new Set(['scale', 'gap-label', 'held', 'display'])
 const MONO_WIDE = 0.61
 const SANS_WIDE = 0.55
 

@@ -148,6 +148,7 @@ async function bring(event: Event) {
     <header>
       <h1>Boxes</h1>
       <RouterLink to="/rack" class="rack-link">Rack</RouterLink>
+      <RouterLink to="/practice" class="rack-link">Practice</RouterLink>
       <InputText ref="find" v-model="search" placeholder="Search  /" aria-label="Search the boxes" />
       <label class="bring"
         >Bring in a file<input type="file" accept="application/json,.json" class="sr-only" @change="bring"

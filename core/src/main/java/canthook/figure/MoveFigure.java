@@ -36,9 +36,22 @@ public final class MoveFigure {
         if (reading == null || setting == null) {
             return d.reach(0, 0).done();
         }
-        int sign = reading.correction() == null
-                ? 0
-                : Long.signum(reading.correction().made().nanometres());
+        return of(
+                d,
+                setting,
+                reading.correction() == null
+                        ? 0
+                        : Long.signum(reading.correction().made().nanometres()));
+    }
+
+    /** What can be moved, before anything is said of it; empty while the jig waits. */
+    public static Figure still(WorkedPlan worked) {
+        Setting setting = worked.jig().setting();
+        Drawing d = new Drawing("still", "What can be moved", worked.plan().display());
+        return setting == null ? d.reach(0, 0).done() : of(d, setting, 0);
+    }
+
+    private static Figure of(Drawing d, Setting setting, int sign) {
         MoveFigure move = new MoveFigure(d, sign);
         return setting.fold(move::key, move::screw, move::spacers, move::stops, move::hand, move::bandSaw);
     }

@@ -15,11 +15,12 @@ import canthook.refusal.Refused;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
-import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.Random;
@@ -46,12 +47,16 @@ public final class Round {
     private static final double UNEVEN = 0.15;
     private static final double DRAG = 0.045;
     private static final double BLADE_WOBBLES = 0.06;
-    private static final Instant BEGUN = Instant.parse("2000-01-01T08:00:00Z");
+    /** Its hours are of no matter: ten minutes from test to test, of one day. */
+    private static final String DAY = "2000-01-01T%02d:%02d:00Z";
 
     private final HiddenShop shop;
     private final WorkedPlan worked;
     private final Set<Cause> bad;
     private final List<TestPiece> pieces = new ArrayList<>();
+    private final Map<Cause, Integer> found = new EnumMap<>(Cause.class);
+    private final Set<Cause> looked = EnumSet.noneOf(Cause.class);
+    private Length meant = Length.ZERO;
     private Caliper caliper;
     private double moved;
     private double byKerf;
@@ -62,7 +67,7 @@ public final class Round {
     private boolean over;
     private String said = "";
     private Length movedSinceCut = Length.ZERO;
-    private @Nullable Piece lastParts;
+    private @Nullable String shown;
 
     private Round(HiddenShop shop) {
         this.shop = shop;
@@ -76,6 +81,15 @@ public final class Round {
 
     /** A test piece with what was read on it, and what was moved before it was cut; null where nothing was. */
     public record TestPiece(Piece piece, @Nullable Length moved, List<Taken> taken, double thicker) {
+        /** Slot less finger as read, mm; nothing until both were. */
+        public OptionalDouble clearance() {
+            List<Length> slots = read(Spot.SLOT);
+            List<Length> fingers = read(Spot.FINGER);
+            return slots.isEmpty() || fingers.isEmpty()
+                    ? OptionalDouble.empty()
+                    : OptionalDouble.of(mean(slots) - mean(fingers));
+        }
+
         List<Length> read(Spot spot) {
             return taken.stream()
                     .filter(t -> t.spot() == spot && t.shown() != null)
@@ -192,6 +206,7 @@ public final class Round {
             throw new Refused("spot", "There is nothing to read yet: cut a test piece.");
         }
         OptionalDouble shown = caliper.read(width(spot, place), random(2, reads++));
+        this.shown = shown.isPresent() ? text(shown.getAsDouble()) : null;
         if (spot == Spot.CLOSED || spot == Spot.THICKNESS) {
             said = (spot == Spot.CLOSED ? "Jaws closed: it shows " : "The test piece is as thick as ")
                     + (shown.isPresent() ? text(shown.getAsDouble()) : "nothing")
@@ -233,6 +248,7 @@ public final class Round {
             byKerf += truly;
         }
         movedSinceCut = movedSinceCut.plus(by);
+        meant = meant.plus(by);
         said = "Moved " + text(by.abs().mm()) + (by.isPositive() ? " away from the cutter." : " towards the cutter.");
     }
 
@@ -244,10 +260,12 @@ public final class Round {
 
     private void look(Cause cause) {
         said = cause.look() + " ";
+        looked.add(cause);
         if (!bad.remove(cause)) {
             said += "There is nothing wrong.";
             return;
         }
+        found.put(cause, pieces.size());
         said += switch (cause) {
             case PRESSED -> "You did press both ways. Now they all bear on the same side.";
             case DUST -> "There it was. Brushed away.";
@@ -261,7 +279,6 @@ public final class Round {
     private void parts() {
         Piece parts =
                 Piece.cut(cutting(false, worked.fingers().chosen().fingers().count()), random(4, spoilt));
-        lastParts = parts;
         double c = parts.clearance();
         Fit fit = fit();
         boolean tight = c < fit.bandFrom().length().mm();
@@ -282,18 +299,31 @@ public final class Round {
 
     /** The fit as the bench would judge it from what was read. */
     public Fit fit() {
+        return Fit.of(shop.plan(), worked.fingers(), worked.jig(), new Shop(HouseRules.DEFAULT, tests()));
+    }
+
+    /** The plan as the bench would show it, with what was read. */
+    public WorkedPlan atBench() {
+        return Planner.work(shop.plan(), new Shop(HouseRules.DEFAULT, tests()));
+    }
+
+    private List<TestCut> tests() {
         List<TestCut> cuts = new ArrayList<>();
         for (TestPiece piece : pieces) {
             List<Length> slots = piece.read(Spot.SLOT);
             List<Length> fingers = piece.read(Spot.FINGER);
             if (!slots.isEmpty() && !fingers.isEmpty()) {
-                cuts.add(new TestCut(BEGUN.plusSeconds(600L * cuts.size()).toString(), slots, fingers, piece.moved())
+                cuts.add(new TestCut(
+                                String.format(Locale.ROOT, DAY, cuts.size() / 6 % 24, cuts.size() % 6 * 10),
+                                slots,
+                                fingers,
+                                piece.moved())
                         .cutFor(
                                 worked.fingers().chosen().sections().count(),
                                 worked.fingers().chosen().kerf().length()));
             }
         }
-        return Fit.of(shop.plan(), worked.fingers(), worked.jig(), new Shop(HouseRules.DEFAULT, cuts));
+        return cuts;
     }
 
     private static String text(double mm) {
@@ -314,6 +344,21 @@ public final class Round {
 
     public List<TestPiece> pieces() {
         return List.copyOf(pieces);
+    }
+
+    /** A test piece as it was read and as it was, clearances in mm; those alone on which both were read. */
+    public record Seen(double read, double was) {}
+
+    /** Every test piece that was read, in order. */
+    public List<Seen> seen() {
+        return pieces.stream()
+                .filter(p -> p.clearance().isPresent())
+                .map(p -> new Seen(p.clearance().getAsDouble(), p.piece().clearance()))
+                .toList();
+    }
+
+    private static double mean(List<Length> readings) {
+        return readings.stream().mapToDouble(Length::mm).average().orElseThrow();
     }
 
     /** What still goes wrong. */
@@ -356,10 +401,23 @@ public final class Round {
         return movedSinceCut;
     }
 
-    /** The parts as they were cut last; null before. */
-    @Nullable
-    Piece lastParts() {
-        return lastParts;
+    /** What the caliper shows; null where it shows nothing. */
+    public @Nullable String shown() {
+        return shown;
+    }
+
+    /** How far it was meant to be moved in all. */
+    Length meant() {
+        return meant;
+    }
+
+    Set<Cause> lookedFor() {
+        return Set.copyOf(looked);
+    }
+
+    /** After which test piece a cause was found; 0 while it is not. */
+    int foundAt(Cause cause) {
+        return found.getOrDefault(cause, 0);
     }
 
     /** How far it was moved in all, as it truly was, mm. */
