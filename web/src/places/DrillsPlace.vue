@@ -64,7 +64,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <h2>{{ drill.question }}</h2>
       <div class="pictures" :class="{ two: figures.length > 1 }">
         <figure v-for="f in figures" :key="f.id + f.title">
-          <FigureView :figure="f" class="picture" :pad="12" quiet />
+          <FigureView :figure="f" class="picture" :pad="12" />
           <figcaption v-if="result">{{ f.title }}</figcaption>
         </figure>
       </div>
@@ -154,6 +154,8 @@ kbd {
   border: 1px solid currentColor;
   border-radius: 3px;
   padding: 0 0.3rem;
+  background: none;
+  color: inherit;
 }
 .told {
   display: flex;

@@ -69,6 +69,11 @@ async function again() {
   }
 }
 
+function tally(of: { cuts: number; moves: number; spoilt: number }) {
+  const count = (n: number, what: string) => `${n} ${what}${n === 1 ? '' : 's'}`
+  return `${count(of.cuts, 'cut')}, ${count(of.moves, 'move')}, ${of.spoilt} spoilt`
+}
+
 const figure = (id: string) => computed(() => round.value?.figures.find((f) => f.id === id))
 const jig = figure('still')
 const caliper = figure('caliper')
@@ -143,8 +148,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <div v-else class="hands">
           <button type="button" class="plain cut" @click="again">Enter another of these</button>
           <p v-if="round.best" class="score">
-            You: {{ round.cuts }} cuts, {{ round.moves }} moves, {{ round.spoilt }} spoilt. By the bench’s
-            advice: {{ round.best.cuts }} cuts, {{ round.best.moves }} moves, {{ round.best.spoilt }} spoilt.
+            You: {{ tally(round) }}. By the bench’s advice: {{ tally(round.best) }}.
           </p>
         </div>
       </section>
@@ -289,6 +293,8 @@ kbd {
   border: 1px solid currentColor;
   border-radius: 3px;
   padding: 0 0.3rem;
+  background: none;
+  color: inherit;
 }
 .caliper {
   height: 12.5rem;
@@ -297,13 +303,14 @@ kbd {
 .suspects {
   display: flex;
   flex-wrap: wrap;
+  align-items: baseline;
   gap: 0.2rem 1rem;
   margin: 0.6rem 0;
   color: var(--quiet);
 }
 .suspects .word,
 .steady .word {
-  min-height: 1.9rem;
+  padding: 0.3rem 0;
 }
 .low {
   color: var(--cut);

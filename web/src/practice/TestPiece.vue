@@ -76,6 +76,8 @@ kbd {
   border: 1px solid currentColor;
   border-radius: 3px;
   padding: 0 0.3rem;
+  background: none;
+  color: inherit;
   opacity: 0.75;
 }
 </style>

@@ -105,6 +105,34 @@ async function keepInstead(doubt: ReadingDoubt) {
   }
 }
 
+/** A reading that came from the caliper, as it is typed. */
+function pressed(mm: number | undefined) {
+  if (mm === undefined) return ''
+  return bench.plan?.unit === 'INCH' ? `${mm.toFixed(2)} mm` : mm.toFixed(2)
+}
+
+/** Presses the caliper: each press fills the next place, slot and finger in turn. */
+async function pressCaliper() {
+  refused.value = ''
+  const next = [0, 1, 2].flatMap((i) => [
+    { spot: 'SLOT' as const, list: slots, i },
+    { spot: 'FINGER' as const, list: fingers, i }
+  ])
+  const place = next.find((p) => p.list.value[p.i] === undefined)
+  if (!place) return
+  try {
+    const read = await got(
+      api.POST('/api/boxes/{id}/caliper', {
+        params: { path: { id: bench.id } },
+        body: { spot: place.spot, place: place.i, ...(moved.value ? { moved: moved.value } : {}) }
+      })
+    )
+    place.list.value = place.list.value.map((n, i) => (i === place.i ? read.mm : n))
+  } catch (error) {
+    refused.value = problemOf(error).detail
+  }
+}
+
 async function keepFelt(felt: string) {
   refused.value = ''
   try {
@@ -233,7 +261,8 @@ function when(iso: string) {
               v-for="i in 3"
               :key="i"
               :label="`${kind} reading ${i}`"
-              text=""
+              :text="pressed(kind === 'Slot' ? slots[i - 1] : fingers[i - 1])"
+              :mm="kind === 'Slot' ? slots[i - 1] : fingers[i - 1]"
               :unit="bench.plan?.unit ?? 'MILLIMETRE'"
               at="testCut.slots.0"
               bare
@@ -242,6 +271,7 @@ function when(iso: string) {
               @read="(mm) => ((kind === 'Slot' ? slots : fingers)[i - 1] = mm)"
             />
           </div>
+          <button type="button" class="word press" @click="pressCaliper">press the caliper</button>
         </template>
         <LengthField
           v-if="bench.testCuts.length"

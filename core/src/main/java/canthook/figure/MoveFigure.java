@@ -48,7 +48,16 @@ public final class MoveFigure {
     public static Figure still(WorkedPlan worked) {
         Setting setting = worked.jig().setting();
         Drawing d = new Drawing("still", "What can be moved", worked.plan().display());
-        return setting == null ? d.reach(0, 0).done() : of(d, setting, 0);
+        if (setting == null) {
+            return d.reach(0, 0).done();
+        }
+        if (worked.plan().jig().way().hasKey()) {
+            double side = worked.jig().setting() instanceof KeySetting key && key.router() ? 1 : -1;
+            d.line("axis", side * -6, HIGH, side * 50, HIGH);
+            d.line("tick", side * SIZE, HIGH * 0.5, side * 32, HIGH * 0.5);
+            d.note(side * (SIZE + 32) / 2, HIGH * 0.5 - 0.8, "gap ?", "gap-label", "middle", null);
+        }
+        return of(d, setting, 0);
     }
 
     private static Figure of(Drawing d, Setting setting, int sign) {

@@ -87,8 +87,8 @@ public final class PracticeFigures {
         for (int i = 0; i < seen.size(); i++) {
             double y = (i + 0.8) * row;
             d.line("axis", seen.get(i).read() * PER_MM, y, seen.get(i).was() * PER_MM, y);
-            d.note(seen.get(i).read() * PER_MM, y + 2.2, "○", "test", "middle", null);
-            d.note(seen.get(i).was() * PER_MM, y + 2.2, "●", "test-last", "middle", null);
+            spot(d, "spot-read", seen.get(i).read() * PER_MM, y);
+            spot(d, "spot-true", seen.get(i).was() * PER_MM, y);
             d.note(least * PER_MM, y + 2.2, String.valueOf(i + 1), "quiet", "start", null);
         }
         d.line("axis", least * PER_MM, low, most * PER_MM, low);
@@ -105,11 +105,22 @@ public final class PracticeFigures {
         return d.reach(least * PER_MM, 0).reach(most * PER_MM, low + 8).done();
     }
 
+    private static void spot(Drawing d, String role, double x, double y) {
+        int corners = 16;
+        double radius = role.equals("spot-read") ? 2.9 : 1.7;
+        double[] round = new double[2 * corners];
+        for (int i = 0; i < corners; i++) {
+            round[2 * i] = x + radius * Math.cos(2 * Math.PI * i / corners);
+            round[2 * i + 1] = y + radius * Math.sin(2 * Math.PI * i / corners);
+        }
+        d.shape(role, null, round);
+    }
+
     /** The picture a drill asks with. */
     public static List<Figure> asked(Drill drill) {
         return switch (drill.kind()) {
             case WHICH_WAY -> List.of(still(drill.worked()));
-            case TURNED -> List.of(part(drill.worked(), Objects.requireNonNull(drill.turned())));
+            case TURNED -> List.of(part(drill.worked(), turned(drill)));
             case GROOVE -> List.of(grooved(drill.worked(), false));
             case COUNT -> List.of();
         };
@@ -118,27 +129,57 @@ public final class PracticeFigures {
     /** What comes of an answer, drawn. */
     public static List<Figure> answered(Drill drill, int choice) {
         return switch (drill.kind()) {
-            case WHICH_WAY -> List.of(FitFigures.joint(drill.worked()), MoveFigure.of(drill.worked()));
+            case WHICH_WAY ->
+                List.of(
+                        called(
+                                "comes",
+                                "So it would come out, moved as you said",
+                                FitFigures.joint(drill.after(choice))),
+                        called("right", "What is right", MoveFigure.of(drill.worked())));
             case TURNED ->
                 List.of(
-                        part(drill.worked(), Objects.requireNonNull(drill.turned())),
-                        part(drill.worked(), Turned.RIGHT));
+                        called("lies", "As it lies", part(drill.worked(), turned(drill))),
+                        choice == drill.right()
+                                ? called("should", "As it should lie", part(drill.worked(), Turned.RIGHT))
+                                : called("said", "As you said it lies", part(drill.worked(), Turned.values()[choice])));
             case GROOVE -> List.of(grooved(drill.worked(), true));
             case COUNT -> {
-                List<Figure> both = new ArrayList<>(List.of(StickFigure.of(drill.worked())));
+                List<Figure> both = new ArrayList<>(List.of(called(
+                        "best", drill.choices().get(drill.right()) + ", right", StickFigure.of(drill.worked()))));
                 if (choice != drill.right()) {
-                    both.add(StickFigure.of(Planner.work(
-                            drill.worked()
-                                    .plan()
-                                    .with(drill.worked()
+                    both.add(called(
+                            "said",
+                            drill.choices().get(choice) + ", as you said",
+                            StickFigure.of(Planner.work(
+                                    drill.worked()
                                             .plan()
-                                            .fingers()
-                                            .withSections(drill.counts().get(choice))),
-                            drill.worked().shop())));
+                                            .with(drill.worked()
+                                                    .plan()
+                                                    .fingers()
+                                                    .withSections(drill.counts().get(choice))),
+                                    drill.worked().shop()))));
                 }
                 yield both;
             }
         };
+    }
+
+    private static Turned turned(Drill drill) {
+        return Objects.requireNonNull(drill.turned());
+    }
+
+    private static Figure called(String id, String title, Figure of) {
+        return new Figure(
+                id,
+                title,
+                of.left(),
+                of.top(),
+                of.width(),
+                of.height(),
+                of.shapes(),
+                of.dimensions(),
+                of.notes(),
+                of.marks());
     }
 
     /** Part A as it lies: its fingers, its reference edge, the groove when the inside is up and the letter when the outside is. */
@@ -173,7 +214,9 @@ public final class PracticeFigures {
     /** A part of either pair, one over the other, the groove behind them; where it shows, once that is told. */
     private static Figure grooved(WorkedPlan worked, boolean told) {
         Drawing d = new Drawing(
-                "grooved", "A over B, the groove behind them", worked.plan().display());
+                "grooved",
+                "A and B from outside, the groove behind them",
+                worked.plan().display());
         double high = worked.fingers().joint().wall().mm();
         double length = high * 1.9;
         double x = 0;

@@ -133,6 +133,21 @@ public record Drill(
                 List.of());
     }
 
+    /** The fit after a choice of which way, moved by as much as it is off; by a tenth where it should have been left. */
+    public WorkedPlan after(int choice) {
+        TestCut cut = worked.shop().testCuts().get(0);
+        Fit.Reading reading = Objects.requireNonNull(worked.fit().reading());
+        Length off = reading.move().length().abs();
+        Length by =
+                choice == 2 ? Length.ZERO : Length.longer(off, Length.mm(0.1)).times(choice == 0 ? 1 : -1);
+        TestCut then = new TestCut(
+                        cut.at(), cut.slots(), List.of(cut.fingers().get(0).plus(by)), null)
+                .cutFor(
+                        worked.fingers().chosen().sections().count(),
+                        worked.fingers().chosen().kerf().length());
+        return Planner.work(worked.plan(), new Shop(HouseRules.DEFAULT, List.of(then)));
+    }
+
     private static Drill turned(String subject, long seed, Random random) {
         Way way = Way.values()[random.nextInt(Way.values().length - 1)];
         WorkedPlan worked = parity(subject, way, random);

@@ -73,6 +73,27 @@ public record HiddenShop(
         return with(seed, level, way, bad, new Random(seed * 7919 + way.ordinal()));
     }
 
+    /** The shop a box is made in where its instruments are stood in for: nothing goes wrong in it. */
+    static HiddenShop onBench(BoxPlan plan) {
+        HiddenShop any = with(plan.name().hashCode(), Level.FRIENDLY, plan.jig().way(), Set.of());
+        return new HiddenShop(
+                any.seed,
+                any.level,
+                plan,
+                any.kerfOff,
+                any.setOff,
+                any.step,
+                any.wobble,
+                any.hand,
+                any.bad,
+                any.play,
+                any.dust,
+                any.slips,
+                any.scrapThicker,
+                any.zero,
+                any.batteryLow);
+    }
+
     private static HiddenShop with(long seed, Level level, Way way, Set<Cause> bad, Random random) {
         boolean friendly = level == Level.FRIENDLY;
         double play = hundredths(

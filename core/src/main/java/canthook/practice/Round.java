@@ -224,7 +224,7 @@ public final class Round {
         }
     }
 
-    private double width(Spot spot, int place) {
+    double width(Spot spot, int place) {
         TestPiece last = pieces.isEmpty() ? null : pieces.get(pieces.size() - 1);
         return switch (spot) {
             case SLOT -> last == null ? 0 : last.piece().slots()[place];

@@ -10,6 +10,8 @@ import canthook.planner.Planner;
 import canthook.planner.Stations;
 import canthook.planner.TrayOf;
 import canthook.planner.WorkedPlan;
+import canthook.practice.Act;
+import canthook.practice.Act.Spot;
 import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import canthook.server.box.Shelf.KeptBox;
@@ -19,6 +21,7 @@ import canthook.server.box.Shelf.Place;
 import canthook.server.box.Shelf.Sieve;
 import canthook.server.box.Shelf.Stage;
 import canthook.server.box.Trays.Kin;
+import canthook.server.device.Caliper;
 import canthook.server.keeping.Damaged;
 import canthook.server.rack.ShopFloor;
 import canthook.shop.TestCut;
@@ -47,14 +50,17 @@ public class BoxApi {
     static final String TOTAL = "X-Total-Count";
     private static final Range FROM = new Range("The first box", 0, 10_000_000, "");
     private static final Range MOST = new Range("Boxes a page", 1, 100, "");
+    private static final Range PLACE = new Range("The place", 0, Act.PLACES - 1, "");
     private static final int NAMES = 500;
 
     private final Shelf shelf;
     private final ShopFloor floor;
     private final Trays trays;
     private final WorkedBefore before;
+    private final Caliper caliper;
 
-    BoxApi(Shelf shelf, ShopFloor floor, Trays trays, WorkedBefore before) {
+    BoxApi(Shelf shelf, ShopFloor floor, Trays trays, WorkedBefore before, Caliper caliper) {
+        this.caliper = caliper;
         this.shelf = shelf;
         this.floor = floor;
         this.trays = trays;
@@ -248,6 +254,40 @@ public class BoxApi {
                         ? List.of()
                         : ReadingDoubts.of(
                                 chosen, cut.slots(), cut.fingers(), box.plan().display()));
+    }
+
+    /**
+     * The caliper’s button is pressed on the test piece of a box.
+     *
+     * @param moved since the last test that was kept; null where nothing was
+     * @param place which slot or finger, 0 to 2
+     */
+    public record CaliperPressed(
+            Spot spot, Integer place, @Nullable Length moved) {
+        public CaliperPressed {
+            Refused.ifMissing("spot", "Where to read", spot);
+            Refused.ifMissing("place", "Which place", place);
+            PLACE.check("place", place);
+            TestCut.MOVED.unlessAbsent("moved", moved);
+        }
+    }
+
+    /** What it shows, mm. */
+    public record CaliperShows(double mm) {}
+
+    @PostMapping("/{id}/caliper")
+    CaliperShows caliper(@PathVariable String id, @RequestBody CaliperPressed pressed) {
+        KeptBox box = shelf.get(id);
+        try {
+            return new CaliperShows(caliper.read(
+                    box.plan(),
+                    box.cuts(),
+                    pressed.moved() == null ? 0 : pressed.moved().mm(),
+                    pressed.spot(),
+                    pressed.place()));
+        } catch (Caliper.Unready e) {
+            throw new Refused("spot", String.valueOf(e.getMessage()));
+        }
     }
 
     @DeleteMapping("/{id}/test-cuts/{cutId}")

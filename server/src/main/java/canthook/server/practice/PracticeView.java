@@ -185,7 +185,9 @@ final class PracticeView {
             return "Read slot and finger";
         }
         if (doubt != null) {
-            return "Before you move again: what could that be?";
+            return round.moves() == 0
+                    ? "Before you move: what could that be?"
+                    : "Before you move again: what could that be?";
         }
         return "Which way, and how far? Or is it good?";
     }

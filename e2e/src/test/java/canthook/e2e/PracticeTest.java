@@ -1,0 +1,107 @@
+package canthook.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** The practice shop, played by keyboard alone, and the drills. */
+class PracticeTest {
+    private static Workbench bench;
+
+    @BeforeAll
+    static void open() throws java.io.IOException {
+        bench = new Workbench();
+    }
+
+    @AfterAll
+    static void close() {
+        assertThat(bench.complaints()).isEmpty();
+        bench.close();
+    }
+
+    /** A whole round by keyboard: enter, cut, read, move by what was read, cut and read again, cut the parts; a reload changes nothing. */
+    @Test
+    void aRoundIsPlayedByKeyboard() {
+        Page page = bench.window();
+        page.navigate(bench.address + "/boxes");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Practice"))
+                .press("Enter");
+        Locator key = page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName("fixed key on a sled or mitre gauge"));
+        key.focus();
+        key.press("Enter");
+        assertThat(page.locator(".jig-side h2")).containsText("Nothing is cut yet");
+        double clearance = cutAndRead(page, 1);
+        Locator by = page.getByRole(AriaRole.TEXTBOX);
+        double off = clearance - 0.12;
+        by.fill(String.format(java.util.Locale.ROOT, "%.2f", Math.abs(off)));
+        by.press("Enter");
+        by.evaluate("e => e.blur()");
+        page.keyboard().press(off > 0 ? "ArrowLeft" : "ArrowRight");
+        assertThat(page.locator(".said")).containsText(off > 0 ? "away from" : "towards");
+        assertThat(cutAndRead(page, 2)).isBetween(0.04, 0.20);
+        page.keyboard().press("p");
+        assertThat(page.locator(".jig-side h2")).containsText("They go together");
+        assertThat(page.locator(".truths")).containsText("The jig at first");
+        page.reload();
+        assertThat(page.locator(".truths")).containsText("The jig at first");
+        assertThat(page.locator(".score")).containsText("You: 2 cuts, 1 move, 0 spoilt");
+        page.context().close();
+    }
+
+    private static double cutAndRead(Page page, int piece) {
+        page.keyboard().press("c");
+        Locator reads = page.locator(".reads li").nth(piece - 1);
+        for (String key : "123456".split("")) {
+            assertThat(page.locator(".comb button").nth(Integer.parseInt(key) - 1))
+                    .containsText("?");
+            page.keyboard().press(key);
+            assertThat(page.locator(".comb button").nth(Integer.parseInt(key) - 1))
+                    .not()
+                    .containsText("?");
+        }
+        return Double.parseDouble(
+                reads.locator("b").textContent().replace('−', '-').strip());
+    }
+
+    /** A drill is answered with a number, what comes of it is drawn, and Enter goes on; a missed one comes again. */
+    @Test
+    void drillsAreAnsweredByKeyboard() {
+        Page page = bench.window();
+        page.navigate(bench.address + "/practice/drills");
+        for (int i = 1; i <= 5; i++) {
+            assertThat(page.locator(".choice:not([disabled])").first()).isVisible();
+            page.keyboard().press("1");
+            assertThat(page.locator(".told")).isVisible();
+            assertThat(page.locator(".choice.right")).hasCount(1);
+            assertThat(page.locator(".pictures figure").first()).isVisible();
+            assertThat(page.locator("header")).containsText("of " + i + " right");
+            page.keyboard().press("Enter");
+        }
+        page.navigate(bench.address + "/practice");
+        assertThat(page.locator(".kinds li").first()).containsText(" of ");
+        page.context().close();
+    }
+
+    /** The caliper pressed at the Fit station fills slot and finger in turn, and the readings are kept as if typed. */
+    @Test
+    void theCaliperIsPressedAtTheFitStation() {
+        Page page = bench.window();
+        page.navigate(bench.address + "/boxes/" + bench.copyOf(page, "packet-drawers") + "/fit");
+        Locator press = page.getByText("press the caliper");
+        for (int i = 0; i < 6; i++) {
+            press.click();
+            Locator field = page.locator(".three input").nth(i % 2 == 0 ? i / 2 : 3 + i / 2);
+            assertThat(field).not().hasValue("");
+        }
+        page.getByText("Keep this test cut").click();
+        assertThat(page.locator(".cuts li")).hasCount(1);
+        page.context().close();
+    }
+}
