@@ -13,6 +13,7 @@ export const router = createRouter({
     { path: '/practice', name: 'practice', component: () => import('./places/PracticePlace.vue') },
     { path: '/practice/drills', name: 'drills', component: () => import('./places/DrillsPlace.vue') },
     { path: '/practice/:id', name: 'round', component: () => import('./places/RoundPlace.vue') },
+    { path: '/book', name: 'book', component: () => import('./places/BookPlace.vue') },
     { path: '/:rest(.*)', redirect: '/boxes' }
   ]
 })

@@ -26,6 +26,7 @@ const kept = {
       <p class="places">
         <RouterLink to="/boxes" class="all">All boxes</RouterLink>
         <RouterLink :to="{ name: 'rack', query: { from: bench.id } }" class="all">Rack</RouterLink>
+        <RouterLink :to="{ name: 'book', query: { box: bench.id } }" class="all">Book</RouterLink>
       </p>
       <h1>
         <span class="sr-only">{{ bench.plan?.name }}</span>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
+import NotesOn from '../book/NotesOn.vue'
 import NumText from '../drawing/NumText.vue'
 import TradeText from '../words/TradeText.vue'
 import WorkingLines from './WorkingLines.vue'
@@ -73,6 +74,7 @@ function back() {
         <span><NumText :text="input.text" /> {{ input.unit }}</span>
       </button>
     </template>
+    <NotesOn v-if="bench.id" :box="bench.id" :about="opened.number.id" label="Write a note on this number" />
     <p v-if="opened.source" class="source">Source: {{ opened.source }}</p>
   </div>
 </template>

@@ -148,6 +148,7 @@ async function bring(event: Event) {
     <header>
       <h1>Boxes</h1>
       <RouterLink to="/rack" class="rack-link">Rack</RouterLink>
+      <RouterLink to="/book" class="rack-link">Book</RouterLink>
       <RouterLink to="/practice" class="rack-link">Practice</RouterLink>
       <InputText ref="find" v-model="search" placeholder="Search  /" aria-label="Search the boxes" />
       <label class="bring"

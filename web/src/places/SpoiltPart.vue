@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import NotesOn from '../book/NotesOn.vue'
 import type { SawEvent } from '../api/client'
 
 /** Something went wrong with a part in the stack: which, and what. */
-defineProps<{ parts: string[] }>()
+defineProps<{ parts: string[]; box: string; cut: number }>()
 const emit = defineEmits<{ spoilt: [part: string, what: NonNullable<SawEvent['wrong']>]; nothing: [] }>()
 const part = ref('')
 const wrongs: { value: NonNullable<SawEvent['wrong']>; label: string }[] = [
@@ -34,6 +35,7 @@ const wrongs: { value: NonNullable<SawEvent['wrong']>; label: string }[] = [
     </p>
     <p>A new part is put on the list, to be cut alone up to this cut.</p>
     <button type="button" class="word" @click="emit('nothing')">Nothing is spoilt, go on</button>
+    <NotesOn :box="box" :about="`cut ${cut}`" :label="`Write a note on cut ${cut}`" />
   </div>
 </template>
 

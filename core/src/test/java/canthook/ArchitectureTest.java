@@ -1,5 +1,7 @@
 package canthook;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.name;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
@@ -15,6 +17,15 @@ import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
 
 @AnalyzeClasses(packages = "canthook", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
+    /** Days and months are reckoned with here; what day it is, is told from outside. */
+    @ArchTest
+    static final ArchRule CORE_LOOKS_AT_NO_CLOCK = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.time.Clock")
+            .orShould()
+            .callMethodWhere(target(name("now")));
+
     @ArchTest
     static final ArchRule CORE_KNOWS_NO_FRAMEWORK = classes()
             .that()
@@ -24,6 +35,7 @@ class ArchitectureTest {
             .resideInAnyPackage(
                     "canthook..",
                     "java.lang..",
+                    "java.time..",
                     "java.util..",
                     "java.math",
                     "java.io",

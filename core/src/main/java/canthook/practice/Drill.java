@@ -157,8 +157,8 @@ public record Drill(
                 Kind.TURNED,
                 subject,
                 seed,
-                "A part of " + worked.fingers().chosen().sections().count() + " sections, for " + way.words()
-                        + ". How does it lie?",
+                capital(way.words()) + ": a part of "
+                        + worked.fingers().chosen().sections().count() + " sections. How does it lie?",
                 List.of(Turned.values()).stream().map(Turned::words).toList(),
                 turned.ordinal(),
                 turned.why()

@@ -2,18 +2,22 @@ package canthook.server;
 
 import canthook.board.Blank;
 import canthook.cutter.Cutter;
+import canthook.server.book.Book;
 import canthook.server.box.Shelf;
 import canthook.server.export.ProjectFile;
 import canthook.server.rack.ClimateApi.OwnClimate;
 import canthook.server.rack.Rack;
 import canthook.server.rack.WoodApi.OwnWood;
+import canthook.shop.TestCut;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.ClassPathResource;
@@ -28,6 +32,7 @@ class Demo implements SmartInitializingSingleton {
     private final boolean wanted;
     private final Shelf shelf;
     private final Rack rack;
+    private final Book book;
     private final ObjectMapper json;
     private final TransactionTemplate keeping;
 
@@ -35,11 +40,13 @@ class Demo implements SmartInitializingSingleton {
             @Value("${canthook.demo:false}") boolean wanted,
             Shelf shelf,
             Rack rack,
+            Book book,
             ObjectMapper json,
             TransactionTemplate keeping) {
         this.wanted = wanted;
         this.shelf = shelf;
         this.rack = rack;
+        this.book = book;
         this.json = json;
         this.keeping = keeping;
     }
@@ -66,10 +73,36 @@ class Demo implements SmartInitializingSingleton {
             try {
                 fillRack();
                 fillShelf();
+                fillBook();
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
         });
+    }
+
+    /** Boxes that are done and put away, and what was recorded in three months of making them. */
+    private record DemoBook(List<Done> boxes, List<Line> notes) {}
+
+    private record Done(String like, String name, List<TestCut> testCuts) {}
+
+    private record Line(@Nullable Integer box, String about, String words, String at) {}
+
+    private void fillBook() throws IOException {
+        try (InputStream in = new ClassPathResource("demo/book.json").getInputStream()) {
+            DemoBook demo = json.readValue(in, DemoBook.class);
+            List<String> ids = new ArrayList<>();
+            for (Done done : demo.boxes()) {
+                try (InputStream plan = new ClassPathResource("demo/" + done.like()).getInputStream()) {
+                    ProjectFile project = json.readValue(plan, ProjectFile.class);
+                    ids.add(shelf.add(project.plan().withName(done.name()), done.testCuts())
+                            .id());
+                }
+            }
+            demo.notes()
+                    .forEach(line -> book.write(
+                            line.box() == null ? null : ids.get(line.box()), line.about(), line.words(), line.at()));
+            ids.forEach(id -> shelf.archive(id, true));
+        }
     }
 
     private void fillShelf() throws IOException {

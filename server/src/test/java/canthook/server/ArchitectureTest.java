@@ -33,6 +33,8 @@ class ArchitectureTest {
                     "canthook.server.breakdown..",
                     "canthook.server.sheets..",
                     "canthook.server.saw..",
+                    "canthook.server.practice..",
+                    "canthook.server.book..",
                     "canthook.server.storage..")
             .should()
             .dependOnClassesThat()

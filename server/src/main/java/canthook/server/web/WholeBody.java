@@ -32,6 +32,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 public class WholeBody extends OncePerRequestFilter {
     static final int MOST = 1_000_000;
     private static final long LONGEST_LOG = 250_000_000;
+    private static final long LARGEST_PHOTO = 25_000_000;
     private static final Duration WITHIN = Duration.ofSeconds(10);
     private static final int MOST_AT_A_TIME = 120;
     private static final long MOST_HELD = 24_000_000;
@@ -50,13 +51,15 @@ public class WholeBody extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         boolean log = request.getRequestURI().equals("/api/climate-logs");
+        boolean photo = isPhoto(request);
+        long most = log ? LONGEST_LOG : photo ? LARGEST_PHOTO : MOST;
         long length = request.getContentLengthLong();
-        if (length > (log ? LONGEST_LOG : MOST)) {
-            refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, TooLarge.SENTENCE);
+        if (length > most) {
+            refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, TooLarge.sentence(photo));
         } else if (length == 0 || length < 0 && request.getHeader(HttpHeaders.TRANSFER_ENCODING) == null) {
             chain.doFilter(request, response);
-        } else if (log) {
-            readLog(request, response, chain);
+        } else if (log || photo) {
+            readLong(request, response, chain, most, photo);
         } else {
             byte[] body = body(request, response);
             if (body != null) {
@@ -65,14 +68,20 @@ public class WholeBody extends OncePerRequestFilter {
         }
     }
 
-    private void readLog(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+    static boolean isPhoto(HttpServletRequest request) {
+        return request.getRequestURI().matches("/api/book/notes/[0-9]+/photos");
+    }
+
+    /** A climate log or a photo: read by who asks for it, two at a time. */
+    private void readLong(
+            HttpServletRequest request, HttpServletResponse response, FilterChain chain, long most, boolean photo)
             throws ServletException, IOException {
         if (!logs.tryAcquire()) {
-            refuse(response, HttpStatus.SERVICE_UNAVAILABLE, "Other logs are being read. Try again in a moment.");
+            refuse(response, HttpStatus.SERVICE_UNAVAILABLE, "Other long files are being read. Try again in a moment.");
             return;
         }
         try {
-            chain.doFilter(new Read(request, new Counted(request.getInputStream())), response);
+            chain.doFilter(new Read(request, new Counted(request.getInputStream(), most, photo)), response);
         } finally {
             logs.release();
         }
@@ -94,7 +103,7 @@ public class WholeBody extends OncePerRequestFilter {
             for (int got = in.read(chunk); got >= 0; got = in.read(chunk)) {
                 whole.write(chunk, 0, got);
                 if (whole.size() > MOST) {
-                    refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, TooLarge.SENTENCE);
+                    refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, TooLarge.sentence(false));
                     return null;
                 }
                 mine += got;
@@ -127,22 +136,32 @@ public class WholeBody extends OncePerRequestFilter {
 
     /** More came than is taken. */
     static final class TooLarge extends IOException {
-        static final String SENTENCE =
+        private static final String SENTENCE =
                 "More than a megabyte was sent; a box is a few kilobytes. Is this the right file?";
+        private static final String OF_A_PHOTO =
+                "A photo of more than 25 megabytes is not taken. Send a smaller one; what you wrote is kept.";
         private static final long serialVersionUID = 1L;
 
-        TooLarge() {
-            super(SENTENCE);
+        TooLarge(boolean photo) {
+            super(sentence(photo));
+        }
+
+        static String sentence(boolean photo) {
+            return photo ? OF_A_PHOTO : SENTENCE;
         }
     }
 
-    /** Counts a log as it is read. */
+    /** Counts what comes as it is read. */
     private static final class Counted extends InputStream {
         private final InputStream in;
+        private final long most;
+        private final boolean photo;
         private long read;
 
-        Counted(InputStream in) {
+        Counted(InputStream in, long most, boolean photo) {
             this.in = in;
+            this.most = most;
+            this.photo = photo;
         }
 
         @Override
@@ -161,8 +180,8 @@ public class WholeBody extends OncePerRequestFilter {
 
         private void count(int got) throws TooLarge {
             read += got;
-            if (read > LONGEST_LOG) {
-                throw new TooLarge();
+            if (read > most) {
+                throw new TooLarge(photo);
             }
         }
     }

@@ -1,0 +1,211 @@
+package canthook.server.book;
+
+import canthook.figure.Figure;
+import canthook.figure.FitFigures;
+import canthook.figure.PracticeFigures;
+import canthook.figure.StandingFigure;
+import canthook.figure.StickFigure;
+import canthook.fit.Fit;
+import canthook.judgement.Call;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.plan.BoxPlan;
+import canthook.plan.JigChoice.Way;
+import canthook.planner.Planner;
+import canthook.planner.WorkedPlan;
+import canthook.practice.Act;
+import canthook.practice.HiddenShop;
+import canthook.practice.Level;
+import canthook.practice.Round;
+import canthook.saw.Pace;
+import canthook.saw.SawEvent;
+import canthook.server.book.BookEntry.Kind;
+import canthook.server.book.BookMapper.EntryRow;
+import canthook.server.book.BookMapper.RunEventRow;
+import canthook.server.rack.ShopFloor;
+import canthook.shop.TestCut;
+import canthook.verdict.Verdict;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Reads a row as an entry: what it is in a sentence, what was decided then, and a small drawing of it. */
+@Component
+class EntryReader {
+    private final BookMapper rows;
+    private final ShopFloor floor;
+    private final ObjectMapper json;
+
+    EntryReader(BookMapper rows, ShopFloor floor, ObjectMapper json) {
+        this.rows = rows;
+        this.floor = floor;
+        this.json = json;
+    }
+
+    /** What a row says. */
+    private record Said(
+            String about,
+            String says,
+            List<String> lines,
+            @Nullable Figure figure) {
+        static Said of(String says, List<String> lines, @Nullable Figure figure) {
+            return new Said("", says, lines, figure);
+        }
+    }
+
+    /** The entry of a row; one that cannot be read says so and is no less there. */
+    BookEntry read(EntryRow row, List<Long> photos) {
+        Kind kind = Kind.of(row.kind());
+        Said said;
+        try {
+            said = said(kind, row);
+        } catch (JsonProcessingException | IllegalArgumentException e) {
+            said = Said.of("This entry is damaged and cannot be read.", List.of(), null);
+        }
+        return new BookEntry(
+                kind,
+                kind.words(),
+                row.ref(),
+                row.box(),
+                row.name(),
+                row.at(),
+                said.about(),
+                said.says(),
+                said.lines(),
+                row.removed() == 1,
+                photos,
+                said.figure());
+    }
+
+    private Said said(Kind kind, EntryRow row) throws JsonProcessingException {
+        return switch (kind) {
+            case TEST_CUT -> testCut(row);
+            case RUN -> run(row);
+            case SPOILT -> spoilt(row);
+            case CALL -> call(row);
+            case NOTE -> note(row);
+            case PRACTICE -> practice(row);
+        };
+    }
+
+    private Optional<BoxPlan> plan(EntryRow row) throws JsonProcessingException {
+        return row.plan() == null ? Optional.empty() : Optional.of(json.readValue(row.plan(), BoxPlan.class));
+    }
+
+    private @Nullable Figure standing(EntryRow row) throws JsonProcessingException {
+        return plan(row)
+                .map(p -> StandingFigure.of(Planner.work(p, floor.shop(p, List.of()))))
+                .orElse(null);
+    }
+
+    private Said testCut(EntryRow row) throws JsonProcessingException {
+        TestCut cut = json.readValue(row.body(), TestCut.class);
+        BoxPlan plan = plan(row).orElseThrow(() -> new IllegalArgumentException("no plan"));
+        WorkedPlan worked = Planner.work(plan, floor.shop(plan, List.of(cut)));
+        LengthDisplay display = plan.display();
+        Fit fit = worked.fit();
+        Fit.Reading reading = fit.reading();
+        List<String> lines = new ArrayList<>();
+        if (cut.moved() != null) {
+            lines.add("moved " + display.text(cut.moved().abs(), Precision.FIT)
+                    + (cut.moved().isPositive() ? " away from the cutter" : " towards the cutter") + " before it");
+        }
+        fit.verdicts().stream().map(Verdict::sentence).findFirst().ifPresent(lines::add);
+        String says = cut.felt() != null
+                ? "Felt: it " + cut.felt().words()
+                : reading == null
+                        ? "Read for another joint than the one that stands now"
+                        : "Clearance " + reading.clearance().text(display) + ", wanted "
+                                + fit.target().text(display);
+        return Said.of(says, lines, FitFigures.joint(worked));
+    }
+
+    private Said run(EntryRow row) throws JsonProcessingException {
+        List<RunEventRow> events = rows.events(row.ref());
+        List<Double> done = new ArrayList<>();
+        for (RunEventRow event : events) {
+            if (json.readValue(event.event(), SawEvent.class).kind() == SawEvent.Kind.DONE) {
+                done.add(Instant.parse(event.at()).toEpochMilli() / 1000.0);
+            }
+        }
+        List<String> lines = new ArrayList<>();
+        Pace.of(List.of(done)).ifPresent(pace -> lines.add(Math.round(pace) + " seconds from pass to pass"));
+        BoxPlan plan = plan(row).orElse(null);
+        String took = events.isEmpty()
+                ? ""
+                : " in "
+                        + Math.max(
+                                1,
+                                Duration.between(
+                                                Instant.parse(row.at()),
+                                                Instant.parse(events.get(events.size() - 1)
+                                                        .at()))
+                                        .toMinutes())
+                        + " min";
+        return Said.of(
+                done.size() + (done.size() == 1 ? " pass" : " passes") + " made" + took,
+                lines,
+                plan == null ? null : StickFigure.of(Planner.work(plan, floor.shop(plan, List.of()))));
+    }
+
+    private Said spoilt(EntryRow row) throws JsonProcessingException {
+        SawEvent event = json.readValue(row.body(), SawEvent.class);
+        String wrong = String.valueOf(event.wrong()).toLowerCase(Locale.ROOT).replace('_', ' ');
+        return Said.of("Part " + event.part() + " spoilt: " + wrong, List.of(), standing(row));
+    }
+
+    private Said call(EntryRow row) throws JsonProcessingException {
+        String[] body = row.body().split(" ");
+        String title = Arrays.stream(Call.values())
+                .filter(c -> c.name().equals(body[0]))
+                .map(Call::title)
+                .findFirst()
+                .orElse(body[0]);
+        return Said.of(
+                title + (body.length > 1 && body[1].equals("FOLLOWED") ? ": done" : ": put off"),
+                List.of(),
+                standing(row));
+    }
+
+    private Said note(EntryRow row) throws JsonProcessingException {
+        int line = row.body().indexOf('\n');
+        String about = row.body().substring(0, line);
+        WorkedPlan worked =
+                plan(row).map(p -> Planner.work(p, floor.shop(p, List.of()))).orElse(null);
+        String hangs = worked == null || about.isEmpty()
+                ? about
+                : worked.number(about)
+                        .map(n -> n.label().toLowerCase(Locale.ROOT))
+                        .orElse(about);
+        return new Said(
+                hangs, row.body().substring(line + 1), List.of(), worked == null ? null : StandingFigure.of(worked));
+    }
+
+    private Said practice(EntryRow row) throws JsonProcessingException {
+        String[] body = row.body().split(" ");
+        List<Act> acts = new ArrayList<>();
+        for (String act : rows.acts(row.ref())) {
+            acts.add(json.readValue(act, Act.class));
+        }
+        HiddenShop shop = HiddenShop.of(rows.seed(row.ref()), Level.valueOf(body[0]), Way.valueOf(body[1]));
+        Round round = Round.of(shop, acts);
+        String end = round.isMade() ? "made" : round.isOver() ? "given up" : "still open";
+        return Said.of(
+                shop.level().words() + ", " + shop.plan().jig().way().words() + ": " + round.cuts()
+                        + (round.cuts() == 1 ? " cut, " : " cuts, ") + round.spoilt() + " spoilt, " + end,
+                round.seen().stream()
+                        .map(s -> String.format(Locale.ROOT, "read %.2f", s.read()))
+                        .collect(Collectors.collectingAndThen(
+                                Collectors.joining(", "), all -> all.isEmpty() ? List.<String>of() : List.of(all))),
+                round.isOver() ? PracticeFigures.truth(round) : PracticeFigures.still(round.worked()));
+    }
+}
