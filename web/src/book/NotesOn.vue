@@ -42,12 +42,7 @@ function when(iso: string) {
   <div class="notes">
     <p v-for="n in notes" :key="n.ref" class="line">
       <span class="when">{{ when(n.at) }}</span> {{ n.says }}
-      <a
-        v-for="p in n.photos"
-        :key="p"
-        :href="`/api/book/photos/${p}`"
-        target="_blank"
-        rel="noopener"
+      <a v-for="p in n.photos" :key="p" :href="`/api/book/photos/${p}`" target="_blank" rel="noopener"
         >photo</a
       >
     </p>

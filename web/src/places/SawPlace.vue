@@ -191,7 +191,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </button>
     </footer>
 
-    <SpoiltPart v-if="wrong && run" :parts="inStack" :box="box" :cut="run.at + 1" @spoilt="spoilt" @nothing="wrong = false" />
+    <SpoiltPart
+      v-if="wrong && run"
+      :parts="inStack"
+      :box="box"
+      :cut="run.at + 1"
+      @spoilt="spoilt"
+      @nothing="wrong = false"
+    />
     <p v-if="lastAdvice && run?.open && !run.finished && run.now?.extra" class="advice">
       <b>{{ lastAdvice.part }}:</b> {{ lastAdvice.advice }}
     </p>

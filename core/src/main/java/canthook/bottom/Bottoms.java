@@ -65,6 +65,18 @@ public final class Bottoms {
                 stuff(was), thickness, groove, grain(was), pinned != null && pinned, was.gap(), was.endFit()));
     }
 
+    /** The plan with a sheet as thick as its groove is high, in a groove of its own. */
+    public static BoxPlan inAGroove(BoxPlan plan, Length high, Length depth, Length offset) {
+        return plan.with(new Bottom.Captured(
+                new Stuff("sheet-plywood", 0),
+                high,
+                new Groove(high, depth, offset),
+                Grain.ALONG_LENGTH,
+                false,
+                null,
+                null));
+    }
+
     /** @see #captured */
     public static BoxPlan rabbeted(BoxPlan plan, SizedBox box, HouseRules rules) {
         Bottom was = plan.bottom();

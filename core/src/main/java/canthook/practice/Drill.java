@@ -1,5 +1,6 @@
 package canthook.practice;
 
+import canthook.bottom.Bottoms;
 import canthook.bottom.WorkedBottom;
 import canthook.fingers.Rung;
 import canthook.fit.Fit;
@@ -180,7 +181,7 @@ public record Drill(
         int at = 1 + random.nextInt(2);
         Length high = Length.mm(Math.round(section * 0.5 * 10) / 10.0);
         Length offset = Length.mm(Math.round(section * (at + 0.2) * 10) / 10.0);
-        worked = Planner.work(plan.with(PracticeBox.bottom(high, offset)), worked.shop());
+        worked = Planner.work(Bottoms.inAGroove(plan, high, Length.mm(4), offset), worked.shop());
         WorkedBottom bottom = worked.bottom();
         Set<PartEnd> shows = bottom.grooves().stream()
                 .flatMap(run -> run.ends().stream())

@@ -1,20 +1,17 @@
 package canthook.practice;
 
 import canthook.length.Length;
-import canthook.plan.Bottom;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
 import canthook.plan.FingerChoice.Leftover;
 import canthook.plan.FingerChoice.Parity;
 import canthook.plan.FingerChoice.Sharing;
-import canthook.plan.Groove;
 import canthook.plan.JigChoice;
 import canthook.plan.JigChoice.Screw;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.SizeWish;
 import canthook.plan.StartingPlan;
 import canthook.plan.StartingPlan.Wish;
-import canthook.plan.Stuff;
 import java.util.Random;
 
 /** A box to practise on: odd or even, coarse or fine, for one way of indexing; the same seed gives the same box. */
@@ -63,17 +60,5 @@ final class PracticeBox {
                 .with(new Screw(Length.mm(1.5), 30, 30, 24, null))
                 .withResolution(Length.mm(0.02));
         return plan.with(fingers).with(jig);
-    }
-
-    /** A sheet in a groove. */
-    static Bottom bottom(Length high, Length offset) {
-        return new Bottom.Captured(
-                new Stuff("sheet-plywood", 0),
-                high,
-                new Groove(high, Length.mm(4), offset),
-                Bottom.Grain.ALONG_LENGTH,
-                false,
-                null,
-                null);
     }
 }

@@ -32,6 +32,9 @@ abstract class ServerTestBase {
     /** Boxes the demo lays out. */
     static final int DEMO_BOXES = 9;
 
+    /** Boxes of the demo that are done and put away. */
+    static final int DEMO_PUT_AWAY = 2;
+
     /** Requests go to a name of this machine, as a browser sends them. */
     @TestConfiguration
     static class AtThisMachine {
