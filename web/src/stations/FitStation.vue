@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { useToast } from 'primevue/usetoast'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, nextTick, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import {
   answer as got,
   api,
@@ -37,6 +37,7 @@ const fingers = ref(blank())
 const moved = ref<number>()
 const refused = ref('')
 const form = ref(0)
+const readings = useTemplateRef<HTMLElement>('readings')
 
 const asked = computed(() => bench.numbers.get('fit.move'))
 const direction = computed(() => bench.answer?.direction)
@@ -63,7 +64,7 @@ const ready = computed(() => heading.value.slots.length > 0 && heading.value.fin
 watch(
   () => bench.testCuts.length,
   () => {
-    const last = bench.worked?.direction && bench.worked.direction !== 'STAY' ? asked.value?.value : undefined
+    const last = bench.worked?.direction && bench.worked.direction !== 'STAY' ? toMove.value : undefined
     moved.value = last
   }
 )
@@ -111,6 +112,22 @@ function pressed(mm: number | undefined) {
   return bench.plan?.unit === 'INCH' ? `${mm.toFixed(2)} mm` : mm.toFixed(2)
 }
 
+function text(id: string) {
+  return bench.numbers.get(id)?.text ?? ''
+}
+/** It is moved as told: the next reading is begun with it. */
+function doneCutAnother() {
+  moved.value = toMove.value
+  byFeel.value = byFeel.value && Boolean(lastFelt.value)
+  void nextTick(() => readings.value?.querySelector<HTMLElement>('input, .feelings button')?.focus())
+}
+
+/** what was to be moved, as near as this jig can be set */
+const toMove = computed(() => (bench.numbers.get('fit.made') ?? asked.value)?.value)
+const movedText = computed(() =>
+  moved.value !== undefined && moved.value === toMove.value ? (bench.answer?.fields['fit.made'] ?? '') : ''
+)
+
 /** Presses the caliper: each press fills the next place, slot and finger in turn. */
 async function pressCaliper() {
   refused.value = ''
@@ -147,7 +164,7 @@ async function keep(cut: NewTestCut) {
   doubts.value = []
   slots.value = blank()
   fingers.value = blank()
-  moved.value = direction.value !== 'STAY' ? asked.value?.value : undefined
+  moved.value = direction.value !== 'STAY' ? toMove.value : undefined
   form.value++
 }
 
@@ -217,6 +234,13 @@ function when(iso: string) {
           <li v-for="step in bench.answer.fitSteps" :key="step">{{ step }}</li>
         </ul>
         <FigureView v-if="move && move.shapes.length" :figure="move" class="move" :pad="8" />
+        <p v-if="correction" class="done-line">
+          <span
+            >Next test: slot <b><NumText :text="text('fit.next-slot')" /></b>, finger
+            <b><NumText :text="text('fit.next-finger')" /></b>.</span
+          >
+          <button type="button" class="plain done" @click="doneCutAnother">Done, cut another</button>
+        </p>
       </template>
       <h3 v-else-if="direction" class="say">Leave the jig as it is</h3>
       <h3 class="sub">Test cuts so far</h3>
@@ -244,7 +268,7 @@ function when(iso: string) {
       />
     </template>
     <template #decide>
-      <div :key="form" class="readings">
+      <div :key="form" ref="readings" class="readings">
         <p v-if="!bench.testCuts.length && before" class="before">
           {{ before.says }} <span class="when">{{ when(before.at) }}</span>
         </p>
@@ -276,9 +300,7 @@ function when(iso: string) {
         <LengthField
           v-if="bench.testCuts.length"
           label="Moved since, looser to tighter is +"
-          :text="
-            moved !== undefined && moved === asked?.value ? (bench.answer?.fields['fit.move'] ?? '') : ''
-          "
+          :text="movedText"
           :mm="moved"
           :unit="bench.plan?.unit ?? 'MILLIMETRE'"
           at="testCut.moved"
@@ -328,6 +350,11 @@ function when(iso: string) {
       <NumberRow id="fit.next-finger" />
       <NumberRow id="fit.closing-height" />
       <NumberRow id="fit.least-move" />
+      <h4>Without reckoning: a graded set</h4>
+      <NumberRow v-for="k in 5" :id="`fit.graded-${k}`" :key="k" />
+      <h4>Sneaking up on it</h4>
+      <NumberRow id="fit.sneak-begin" />
+      <NumberRow id="fit.sneak-step" />
     </template>
     <template #verdicts><VerdictList /><GoesTogether @drawn="whole = $event" /></template>
   </StationFrame>
@@ -454,6 +481,23 @@ function when(iso: string) {
 .cuts .word {
   margin-left: auto;
   font-weight: 500;
+}
+.done-line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem 1.2rem;
+  align-items: center;
+  margin: 0 0 0.3rem;
+}
+.done {
+  padding: 0.4rem 1rem;
+  border-radius: 3px;
+  background: var(--good);
+  color: var(--sheet);
+  font-weight: 700;
+}
+h4 {
+  margin: 0.7rem 0 0.1rem;
 }
 .does {
   margin: 0.1rem 0 0.3rem;

@@ -120,6 +120,7 @@ public record Fit(
                 Show.FIT,
                 target.plus(band),
                 "The clearance wanted and the band.");
+        OtherWays.on(sheet, chosen, band, rules);
         Verdicts verdicts = new Verdicts("fit");
         List<TestCut> cuts = shop.testCuts();
         List<Length> past = new ArrayList<>();
@@ -153,6 +154,8 @@ public record Fit(
                 Disagrees.of(last, jig.setting(), rules.indexError(), play));
         Reading reading = read(sheet, ladder, jig, plan.display(), rules, cuts, doubted.causes());
         judge(plan, chosen, cuts, reading, doubted, from, to, rules, verdicts);
+        Drift.of(cuts, chosen)
+                .ifPresent(drift -> verdicts.mind(Code.FIT_WANDERS, "fit.clearance", drift.says(plan.display())));
         return new Fit(target, from, to, past, reading, sheet.numbers(), verdicts.all());
     }
 
@@ -364,7 +367,16 @@ public record Fit(
                     Code.KERF_DIFFERS,
                     "fit.slot",
                     "The slot reads " + display.text(differs.abs(), Precision.FIT)
-                            + (differs.isPositive() ? " wider" : " narrower") + " than this cutter's kerf makes it.",
+                            + (differs.isPositive() ? " wider" : " narrower") + " than this cutter's kerf makes it."
+                            + (chosen.layout().isEqual()
+                                    ? " Taken as its kerf, " + chosen.sections().count() + " sections close "
+                                            + display.text(
+                                                    differs.abs()
+                                                            .times(chosen.sections()
+                                                                    .count()),
+                                                    Precision.FIT)
+                                            + (differs.isPositive() ? " higher." : " lower.")
+                                    : ""),
                     newKerf(plan, chosen, measuredKerf));
         }
     }

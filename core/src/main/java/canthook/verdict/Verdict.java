@@ -92,6 +92,7 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         DID_NOT_FOLLOW,
         FINGERS_TAPER,
         PIECE_DISAGREES,
+        FIT_WANDERS,
         READINGS_IMPOSSIBLE,
         GROOVE_DEEPER_THAN_WALL,
         GROOVE_OVER_HALF,

@@ -15,6 +15,7 @@ import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
 import canthook.verdict.Verdict.Code;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
@@ -142,5 +143,69 @@ class ContradictionTest {
             return says.replaceAll(".*(Pitch spacers: [0-9.]+ mm).*", "$1");
         }
         return says.replaceAll(".*(thicker|thinner), ([0-9.]+ mm).*", "$2");
+    }
+
+    /** Three tests of one day that loosen, the moves taken out; on two days, or up and down, they do not wander. */
+    @ParameterizedTest
+    @CsvSource({
+        "-0.12 -0.15 -0.19, 0 0 0, 1 1 1, 0.07",
+        "-0.12 -0.15 -0.09, 0 0 0.1, 1 1 1, 0.07",
+        "-0.19 -0.15 -0.12, 0 0 0, 1 1 1, -0.07",
+        "-0.12 -0.15 -0.19, 0 0 0, 1 2 2, ",
+        "-0.12 -0.19 -0.15, 0 0 0, 1 1 1, ",
+        "-0.12 -0.13 -0.15, 0 0 0, 1 1 1, "
+    })
+    void aFitThatWandersOverADayIsTold(String fingers, String moves, String days, Double by) {
+        BoxPlan plan = by(Way.SLED_KEY);
+        ArrayList<TestCut> cuts = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            double moved = Double.parseDouble(moves.split(" ")[i]);
+            TestCut read = cut(plan, 0, Double.parseDouble(fingers.split(" ")[i]), moved == 0 ? null : moved);
+            cuts.add(new TestCut(
+                    "2026-03-0" + days.split(" ")[i] + "T1" + i + ":00:00Z",
+                    read.slots(),
+                    read.fingers(),
+                    read.moved(),
+                    read.sections(),
+                    read.kerf(),
+                    null));
+        }
+        assertThat(Drift.of(cuts, worked(plan).fingers().chosen())
+                        .map(d -> Math.round(d.by().mm() * 100) / 100.0)
+                        .orElse(null))
+                .isEqualTo(by);
+    }
+
+    /** One of the graded five is good wherever the jig stands within two and a half bands; sneaking up never jumps over what is good. */
+    @Test
+    void theOtherWaysReachTheBandFromWhereverTheJigStands() {
+        WorkedPlan worked = worked(by(Way.SLED_KEY));
+        double finger = worked.fingers().chosen().finger().length().mm();
+        double slot = worked.fingers().chosen().slot().length().mm();
+        double from = worked.fit().bandFrom().length().mm();
+        double to = worked.fit().bandTo().length().mm();
+        double band = (to - from) / 2;
+        double step = number(worked, "fit.sneak-step");
+        for (int i = -24; i <= 24; i++) {
+            double off = i * band / 10;
+            boolean good = false;
+            for (int k = 1; k <= 5; k++) {
+                double c = slot - (number(worked, "fit.graded-" + k) + off);
+                good |= c >= from - 1e-9 && c <= to + 1e-9;
+            }
+            assertThat(good).as("a jig that stands %.3f off", off).isTrue();
+            double c = slot - (number(worked, "fit.sneak-begin") + off);
+            while (c < from - 1e-9) {
+                c += step;
+            }
+            assertThat(c)
+                    .as("sneaking up from %.3f off", off)
+                    .isLessThanOrEqualTo(Math.max(to, slot - number(worked, "fit.sneak-begin") - off) + 1e-9);
+        }
+        assertThat(number(worked, "fit.graded-3")).isEqualTo(finger);
+    }
+
+    private static double number(WorkedPlan worked, String id) {
+        return worked.number(id).orElseThrow().length().mm();
     }
 }

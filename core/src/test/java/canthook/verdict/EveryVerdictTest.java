@@ -299,6 +299,7 @@ class EveryVerdictTest {
                                 null));
             case KERF_DIFFERS -> tested(bitBox(), cut(8.1, 7.98, null));
             case DID_NOT_FOLLOW -> tested(open, cut(7.45, 7.2, null), cut(7.45, 7.2, 0.13));
+            case FIT_WANDERS -> tested(open, cut(7.45, 7.33, null), cut(7.45, 7.30, null), cut(7.45, 7.26, null));
             case PIECE_DISAGREES ->
                 tested(
                         open,

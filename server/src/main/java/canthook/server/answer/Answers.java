@@ -96,6 +96,9 @@ public final class Answers {
         Map<String, String> fields = PlanLengths.of(worked.plan());
         if (reading != null && reading.direction() != Fit.Direction.STAY) {
             fields.put("fit.move", display.editable(reading.move().length()));
+            if (reading.correction() != null) {
+                fields.put("fit.made", display.editable(reading.correction().made()));
+            }
         }
         return new Answer(
                 fields,
