@@ -222,7 +222,15 @@ function when(iso: string) {
   >
     <template #drawing>
       <FigureView v-if="joint" :figure="joint" class="joint" :pad="6" @open="bench.openWorking" />
-      <template v-if="direction && direction !== 'STAY' && asked">
+      <template v-if="bench.answer?.fitCauses.length">
+        <h3 class="say">Move nothing yet: find the cause first</h3>
+        <ol class="causes">
+          <li v-for="c in bench.answer.fitCauses" :key="c.words">
+            <b>{{ c.words }}</b> {{ c.look }}
+          </li>
+        </ol>
+      </template>
+      <template v-else-if="direction && direction !== 'STAY' && asked">
         <h3 class="say">
           {{ words }}
           <button type="button" class="plain amount" @click="bench.openWorking('fit.move')">
@@ -481,6 +489,14 @@ function when(iso: string) {
 .cuts .word {
   margin-left: auto;
   font-weight: 500;
+}
+.causes {
+  margin: 0 0 0.5rem;
+  padding-left: 1.5rem;
+  font-size: 1.05rem;
+}
+.causes b {
+  display: block;
 }
 .done-line {
   display: flex;

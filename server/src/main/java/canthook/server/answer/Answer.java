@@ -35,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param rung name of the rung that stands; one that is on no ladder while sections are a list
  * @param recommendedRung name of the recommended rung
  * @param alternatives different answers to how many fingers, with what each costs
+ * @param fitCauses what is to be found before anything is moved, the likeliest first; empty where tests and readings agree
  * @param fitSteps what is set anew to put the fit right, one after another; empty when the verdict says it all
  * @param recommendation why, in one sentence
  * @param hints what a good maker would say at this station; all of them when no station was asked for
@@ -59,11 +60,15 @@ public record Answer(
         @Nullable List<CornerView> corners,
         Fit.@Nullable Direction direction,
         List<String> fitSteps,
+        List<CauseView> fitCauses,
         List<TestCutView> testCuts,
         List<Figure> figures,
         Figure stick,
         List<HintView> hints,
         @Nullable List<LidsCompared.Kind> lids) {
+
+    /** Something that makes test cuts contradict each other, and how it is found. */
+    public record CauseView(String words, String look) {}
 
     /** A judgement call on this box: what to do, why, and what would follow it. */
     public record HintView(Call call, String title, String says, String why, List<FixView> fixes) {}

@@ -35,6 +35,7 @@ import canthook.planner.Stations;
 import canthook.planner.WorkedPlan;
 import canthook.saw.Jobs;
 import canthook.server.answer.Answer.AlternativeView;
+import canthook.server.answer.Answer.CauseView;
 import canthook.server.answer.Answer.CornerView;
 import canthook.server.answer.Answer.CutListView;
 import canthook.server.answer.Answer.FixView;
@@ -126,6 +127,11 @@ public final class Answers {
                 reading == null || reading.correction() == null
                         ? List.of()
                         : reading.correction().steps(),
+                reading == null
+                        ? List.of()
+                        : reading.causes().stream()
+                                .map(c -> new CauseView(c.words(), c.look()))
+                                .toList(),
                 testCuts(worked),
                 place == null ? List.of() : figures(worked, place, day, step),
                 StickFigure.of(worked),
