@@ -21,6 +21,11 @@ const shelves = {
     part: defineAsyncComponent(() => import('../rack/CuttersShelf.vue')),
     kinds: ['CUTTER']
   },
+  jigs: {
+    title: 'Jigs',
+    part: defineAsyncComponent(() => import('../rack/JigsShelf.vue')),
+    kinds: ['JIG']
+  },
   woods: {
     title: 'Woods',
     part: defineAsyncComponent(() => import('../rack/WoodsShelf.vue')),

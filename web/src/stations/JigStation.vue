@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { BoxPlan } from '../api/client'
 import ChoiceField from '../bench/ChoiceField.vue'
+import JigOfRack from '../bench/JigOfRack.vue'
 import NumberRow from '../bench/NumberRow.vue'
 import StationFrame from '../bench/StationFrame.vue'
 import { caution } from '../bench/cautions'
@@ -43,6 +44,13 @@ function show(to: number) {
 const firstOf = (end: string) => steps.value.findIndex((s) => s.end === end)
 
 type Way = BoxPlan['jig']['way']
+/** Another way is another jig: what was of the rack is so no more. */
+function otherWay(to: string) {
+  if (!bench.plan?.jig.own) return void bench.set('jig.way', to)
+  const jig = { ...bench.plan.jig, way: to as Way }
+  delete jig.own
+  void bench.set('jig', jig)
+}
 const KEY = 'Where does the key stand?'
 /** every way of indexing has its own question and its own numbers; the compiler says which is missing */
 const questions: Record<Way, string> = {
@@ -162,14 +170,9 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
       <NumberRow v-if="step" :id="step.number" :label="`${step.end}, ${step.title}: ${step.placeLabel}`" />
     </template>
     <template #decide>
-      <ChoiceField
-        class="way"
-        label="Jig"
-        :value="way"
-        :choices="ways"
-        @choose="bench.set('jig.way', $event)"
-      />
+      <ChoiceField class="way" label="Jig" :value="way" :choices="ways" @choose="otherWay" />
       <WayFields />
+      <JigOfRack />
     </template>
     <template #follow>
       <NumberRow v-for="id in numbers[way].slice(2)" :id="id" :key="id" />

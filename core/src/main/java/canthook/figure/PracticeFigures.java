@@ -8,12 +8,15 @@ import canthook.length.Precision;
 import canthook.panel.GrooveEnds.GrooveEnd;
 import canthook.panel.GrooveEnds.Run;
 import canthook.panel.GrooveRun;
+import canthook.plan.JigChoice.Way;
 import canthook.plan.Part;
 import canthook.plan.PartEnd;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.practice.Act.Spot;
 import canthook.practice.Drill;
+import canthook.practice.HiddenShop;
+import canthook.practice.Level;
 import canthook.practice.Round;
 import canthook.practice.Turned;
 import java.util.ArrayList;
@@ -54,6 +57,11 @@ public final class PracticeFigures {
         d.rect("cutter-body", right + 10, -5, 46, 17, "display");
         d.note(right + 33, 6.6, shown == null ? "– –" : shown, "display", "middle", null);
         return d.reach(-32, -6).reach(122, 47).done();
+    }
+
+    /** What can be moved at a kind of jig, whatever it cuts. */
+    public static Figure still(Way way) {
+        return still(Round.of(HiddenShop.of(1, Level.FRIENDLY, way), List.of()).worked());
     }
 
     /** What can be moved at a jig. */

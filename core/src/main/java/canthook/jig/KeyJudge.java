@@ -6,18 +6,43 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.JigChoice.Leaves;
+import canthook.plan.JigChoice.Own;
 import canthook.plan.JigChoice.Way;
 import canthook.shop.HouseRules;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.working.Worked;
+import java.util.Comparator;
 
 /** What can be wrong with a key: too thin to stand, too wide to enter, a fence that cannot come near enough, a part pressed the wrong way. */
 final class KeyJudge {
     private static final Length THIN_KEY = Length.mm(2);
+    private static final Length LEAST_PLAY = Length.mm(0.005);
+    private static final Length MOST_PLAY = Length.mm(0.15);
 
     private KeyJudge() {}
+
+    /** A key that lies with the jig and enters the slot: its play is what it is, and need not be made. */
+    private static void atHand(BoxPlan plan, Length slot, LengthDisplay d, Verdicts verdicts) {
+        Own own = plan.jig().own();
+        if (own == null) {
+            return;
+        }
+        own.keys().stream()
+                .filter(key ->
+                        !slot.minus(key).isUnder(LEAST_PLAY) && !slot.minus(key).isOver(MOST_PLAY))
+                .max(Comparator.naturalOrder())
+                // one that is reckoned with already needs no word
+                .filter(key -> !slot.minus(key).equals(plan.jig().slimmerBy()))
+                .ifPresent(key -> verdicts.note(
+                        Code.KEY_AT_HAND,
+                        "jig.key",
+                        "A key of " + d.text(key, Precision.CALIPER) + " lies with “" + own.name()
+                                + "” and enters with a play of " + d.text(slot.minus(key), Precision.CALIPER)
+                                + ": none need be made.",
+                        new Fix("Use it", plan.with(plan.jig().withSlimmerBy(slot.minus(key))))));
+    }
 
     /** Says what is wrong with a key. */
     static void judge(KeySetting setting, BoxPlan plan, HouseRules rules, Verdicts verdicts) {
@@ -54,6 +79,7 @@ final class KeyJudge {
                     "A key of " + d.text(width, Precision.CALIPER)
                             + " bends and wears: make it of metal, or take wider sections.");
         }
+        atHand(plan, most, d, verdicts);
         if (spacer.length().isPositive()) {
             verdicts.note(
                     Code.KEY_SPACERS,

@@ -53,7 +53,7 @@ public record BoxPlan(
     private static final int MOST_FITTINGS = 40;
 
     /** The newest version of the document. */
-    public static final int VERSION = 10;
+    public static final int VERSION = 11;
 
     public BoxPlan {
         if (version > VERSION) {

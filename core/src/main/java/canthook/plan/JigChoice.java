@@ -2,6 +2,7 @@ package canthook.plan;
 
 import canthook.length.Length;
 import canthook.refusal.Bounds;
+import canthook.refusal.OneLine;
 import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import java.util.List;
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param screw that moves the carriage; null when it is not said
  * @param resolution of the scale a stop is set by; null for a tenth of a millimetre
  * @param closingError how far dividers stepped past the far edge, or short of it when negative; null when not stepped yet
+ * @param own the jig of the rack it is, copied; null when it is none of the rack
  */
 public record JigChoice(
         @Nullable Length slimmerBy,
@@ -27,7 +29,30 @@ public record JigChoice(
         @Nullable Leaves leaves,
         @Nullable Screw screw,
         @Nullable Length resolution,
-        @Nullable Length closingError) {
+        @Nullable Length closingError,
+        @Nullable Own own) {
+
+    /**
+     * A jig of the rack, as far as a plan must know it.
+     *
+     * @param keys widths of the keys that were made for it, as measured
+     */
+    public record Own(String id, String name, List<Length> keys) {
+        private static final int MOST_KEYS = 24;
+        public static final Bounds KEYS = new Bounds("A key", Length.mm(0.5), Length.mm(200));
+
+        public Own {
+            Refused.ifMissing("id", "The jig’s id", id);
+            name = OneLine.name("name", "A jig", name, 60);
+            keys = keys == null ? List.of() : List.copyOf(keys);
+            if (keys.size() > MOST_KEYS) {
+                throw new Refused("keys", "At most " + MOST_KEYS + " keys.");
+            }
+            for (int i = 0; i < keys.size(); i++) {
+                KEYS.check("keys[" + i + "]", keys.get(i));
+            }
+        }
+    }
 
     /** Ways of indexing. */
     public enum Way {
@@ -167,35 +192,45 @@ public record JigChoice(
 
     /** A key made to measure, on a sled. */
     public JigChoice(@Nullable Length slimmerBy) {
-        this(slimmerBy, Way.SLED_KEY, null, null, null, null, null, null);
+        this(slimmerBy, Way.SLED_KEY, null, null, null, null, null, null, null);
     }
 
     public JigChoice with(Way changed) {
-        return new JigChoice(slimmerBy, changed, base, rod, leaves, screw, resolution, closingError);
+        return new JigChoice(
+                slimmerBy, changed, base, rod, leaves, screw, resolution, closingError, changed == way ? own : null);
+    }
+
+    public JigChoice withSlimmerBy(@Nullable Length changed) {
+        return new JigChoice(changed, way, base, rod, leaves, screw, resolution, closingError, own);
     }
 
     public JigChoice withBase(@Nullable Length changed) {
-        return new JigChoice(slimmerBy, way, changed, rod, leaves, screw, resolution, closingError);
+        return new JigChoice(slimmerBy, way, changed, rod, leaves, screw, resolution, closingError, own);
     }
 
     public JigChoice withRod(@Nullable Length changed) {
-        return new JigChoice(slimmerBy, way, base, changed, leaves, screw, resolution, closingError);
+        return new JigChoice(slimmerBy, way, base, changed, leaves, screw, resolution, closingError, own);
     }
 
     public JigChoice with(Leaves changed) {
-        return new JigChoice(slimmerBy, way, base, rod, changed, screw, resolution, closingError);
+        return new JigChoice(slimmerBy, way, base, rod, changed, screw, resolution, closingError, own);
     }
 
     public JigChoice with(Screw changed) {
-        return new JigChoice(slimmerBy, way, base, rod, leaves, changed, resolution, closingError);
+        return new JigChoice(slimmerBy, way, base, rod, leaves, changed, resolution, closingError, own);
     }
 
     public JigChoice withResolution(@Nullable Length changed) {
-        return new JigChoice(slimmerBy, way, base, rod, leaves, screw, changed, closingError);
+        return new JigChoice(slimmerBy, way, base, rod, leaves, screw, changed, closingError, own);
     }
 
     public JigChoice withClosingError(@Nullable Length changed) {
-        return new JigChoice(slimmerBy, way, base, rod, leaves, screw, resolution, changed);
+        return new JigChoice(slimmerBy, way, base, rod, leaves, screw, resolution, changed, own);
+    }
+
+    /** The same, known as a jig of the rack; or as none of it. */
+    public JigChoice withOwn(@Nullable Own changed) {
+        return new JigChoice(slimmerBy, way, base, rod, leaves, screw, resolution, closingError, changed);
     }
 
     /** The leaves that stand: those said, or the usual set over a block that is still to be cut. */

@@ -7,6 +7,7 @@ import canthook.fit.Fit.Direction;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.plan.JigChoice;
 import canthook.shop.TestCut;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -19,7 +20,7 @@ import java.util.Optional;
  *
  * <pre>
  * worked        its last test cut was as it should be
- * same          the walls’ wood, the way of indexing, the cutter (by the rack, or a kerf within 0.03)
+ * same          the walls’ wood, the jig (by the rack where both are of it, else the way of indexing), the cutter (by the rack, or a kerf within 0.03)
  * begin at      the setting that is worked out, moved by what was moved then in all
  * </pre>
  *
@@ -48,8 +49,16 @@ public record WhatWorked(String box, String at, Length moved, Length clearance, 
     /** Same wood, way of indexing and cutter. */
     public static boolean isLike(WorkedPlan now, WorkedPlan then) {
         return now.plan().walls().wood().equals(then.plan().walls().wood())
-                && now.plan().jig().way() == then.plan().jig().way()
+                && isSameJig(now.plan().jig(), then.plan().jig())
                 && isSameCutter(now.fingers().chosen(), then.fingers().chosen());
+    }
+
+    /** Jigs of the rack are known by their ids; others by what they are. */
+    private static boolean isSameJig(JigChoice now, JigChoice then) {
+        return now.way() == then.way()
+                && (now.own() == null
+                        || then.own() == null
+                        || now.own().id().equals(then.own().id()));
     }
 
     private static boolean isSameCutter(Rung now, Rung then) {

@@ -81,6 +81,7 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         TWO_DEPTHS,
         GUIDE_PART,
         KEY_THIN,
+        KEY_AT_HAND,
         KEY_SPACERS,
         PRESS_AWAY,
         TEST_FIRST,

@@ -7,12 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import canthook.length.LengthDisplay;
 import canthook.plan.BoxPlan;
+import canthook.plan.JigChoice.Own;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.Stuff;
 import canthook.planner.WhatWorked.Tried;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
+import canthook.verdict.Verdict;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -73,5 +75,45 @@ class WhatWorkedTest {
         // a kerf that differs by more than a blade's own scatter is another cutter
         BoxPlan other = plan.with(plan.fingers().withKerf(mm(6.35)));
         assertThat(before(other, good("Drawer", plan, "2026-03-02"))).isEmpty();
+    }
+
+    /** Two jigs of the rack that index alike are two jigs; one of no rack is like either. A key that lies there need not be made. */
+    @Test
+    void aJigOfTheRackIsKnownByItself() {
+        BoxPlan sled = openDrawer().with(openDrawer().jig().withOwn(new Own("box-sled", "Box sled", List.of())));
+        BoxPlan other = openDrawer().with(openDrawer().jig().withOwn(new Own("old-sled", "Old sled", List.of())));
+        Tried good = good("Envelope drawer", sled, "2026-03-02");
+        assertThat(before(sled, good)).isPresent();
+        assertThat(before(openDrawer(), good)).isPresent();
+        assertThat(before(other, good)).isEmpty();
+        // another way of indexing is another jig
+        assertThat(sled.jig().with(Way.STOPS).own()).isNull();
+        assertThat(sled.jig().with(sled.jig().way()).own()).isNotNull();
+    }
+
+    @Test
+    void aKeyThatLiesWithTheJigIsUsedWithThePlayItHas() {
+        double planned = key(openDrawer());
+        BoxPlan plan = openDrawer()
+                .with(openDrawer()
+                        .jig()
+                        .withOwn(new Own("s", "Box sled", List.of(mm(planned + 0.05), mm(planned - 0.05)))));
+        Verdict found = Planner.work(plan, Shop.withDefaults()).verdicts().stream()
+                .filter(v -> v.code() == Verdict.Code.KEY_AT_HAND)
+                .findFirst()
+                .orElseThrow();
+        BoxPlan used = found.fixes().get(0).after();
+        assertThat(key(used)).isCloseTo(planned - 0.05, within(1e-9));
+        // and it is not offered again
+        assertThat(Planner.work(used, Shop.withDefaults()).verdicts())
+                .noneMatch(v -> v.code() == Verdict.Code.KEY_AT_HAND);
+    }
+
+    private static double key(BoxPlan plan) {
+        return Planner.work(plan, Shop.withDefaults())
+                .number("jig.key")
+                .orElseThrow()
+                .length()
+                .mm();
     }
 }

@@ -285,6 +285,8 @@ class EveryVerdictTest {
             case CLOSING_ERROR_LARGE -> of(open.with(jig.with(Way.HAND).withClosingError(mm(15))));
             case GUIDE_PART -> of(bitBox().with(bitBox().fingers().with(Parity.EVEN)));
             case KEY_THIN -> of(open.with(new JigChoice(mm(2))));
+            case KEY_AT_HAND ->
+                of(open.with(jig.withOwn(new JigChoice.Own("box-sled", "Box sled", List.of(mm(3.12), mm(6.3))))));
             case KEY_SPACERS, PRESS_AWAY, TEST_FIRST -> of(open);
             case TEST_CUT_OF_ANOTHER -> tested(open, cut(12.1, 12, null));
             case CORRECT_THE_FIT -> tested(open, cut(7.45, 7.2, null));

@@ -125,4 +125,29 @@ class BookTest {
         assertThat(page.locator(".entry .about")).containsText("on ");
         page.context().close();
     }
+
+    /** A jig that is set at the bench is kept on the rack, the box is cut on it, and the rack remembers what was read. */
+    @Test
+    void aJigRemembersWhatWasCutOnIt() {
+        Page page = bench.window();
+        String box = bench.copyOf(page, "packet-drawers");
+        page.navigate(bench.address + "/boxes/" + box + "/jig");
+        page.getByText("Keep this jig on the rack").click();
+        page.getByLabel("Its name").fill("Sled of the third bench");
+        page.waitForResponse(
+                r -> r.request().method().equals("PUT") && r.url().contains("/api/boxes/"),
+                () -> page.getByText("keep it", new Page.GetByTextOptions().setExact(true))
+                        .click());
+        assertThat(page.getByText("Keep this jig on the rack")).hasCount(0);
+        page.navigate(bench.address + "/boxes/" + box + "/fit");
+        page.getByText("felt, no caliper").click();
+        page.getByText("slides", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.locator(".cuts li")).hasCount(1);
+        page.navigate(bench.address + "/rack/jigs");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sled of the third bench"))
+                .click();
+        assertThat(page.locator(".memory li")).hasCount(1);
+        assertThat(page.locator(".memory")).containsText("it slides");
+        page.context().close();
+    }
 }

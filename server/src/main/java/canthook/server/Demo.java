@@ -8,6 +8,7 @@ import canthook.server.export.ProjectFile;
 import canthook.server.rack.ClimateApi.OwnClimate;
 import canthook.server.rack.Rack;
 import canthook.server.rack.WoodApi.OwnWood;
+import canthook.shop.RackJig;
 import canthook.shop.TestCut;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
@@ -52,7 +53,12 @@ class Demo implements SmartInitializingSingleton {
     }
 
     /** What lies on the demo's rack. */
-    private record DemoRack(List<Blank> blanks, List<OwnWood> woods, List<OwnClimate> climates, List<Cutter> cutters) {}
+    private record DemoRack(
+            List<Blank> blanks,
+            List<OwnWood> woods,
+            List<OwnClimate> climates,
+            List<Cutter> cutters,
+            List<RackJig> jigs) {}
 
     private void fillRack() throws IOException {
         try (InputStream in = new ClassPathResource("demo/rack.json").getInputStream()) {
@@ -60,6 +66,7 @@ class Demo implements SmartInitializingSingleton {
             demo.woods().forEach(wood -> rack.add(Rack.Kind.WOOD, wood.name(), wood::as));
             demo.blanks().forEach(blank -> rack.add(Rack.Kind.BLANK, blank.name(), blank::withId));
             demo.cutters().forEach(cutter -> rack.add(Rack.Kind.CUTTER, cutter.name(), cutter::withId));
+            demo.jigs().forEach(jig -> rack.add(Rack.Kind.JIG, jig.name(), jig::withId));
             demo.climates().forEach(climate -> rack.add(Rack.Kind.CLIMATE, climate.name(), climate::as));
         }
     }

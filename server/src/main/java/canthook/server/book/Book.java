@@ -63,7 +63,15 @@ public class Book {
 
     /** What of the book is wanted; empty texts want all. */
     record Sieve(
-            String kind, String box, String wood, String cutter, String way, String about, String search, boolean out) {
+            String kind,
+            String box,
+            String wood,
+            String cutter,
+            String way,
+            String jig,
+            String about,
+            String search,
+            boolean out) {
         Asked asked(int from, int most) {
             return new Asked(
                     out ? 1 : 0,
@@ -72,6 +80,7 @@ public class Book {
                     wood,
                     cutter,
                     way,
+                    jig,
                     about,
                     terms(search),
                     from,
@@ -79,7 +88,7 @@ public class Book {
         }
 
         Sieve of(Kind wanted) {
-            return new Sieve(wanted.name(), box, wood, cutter, way, about, search, out);
+            return new Sieve(wanted.name(), box, wood, cutter, way, jig, about, search, out);
         }
     }
 

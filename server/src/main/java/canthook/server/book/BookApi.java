@@ -86,6 +86,7 @@ public class BookApi {
             @RequestParam(defaultValue = "") String wood,
             @RequestParam(defaultValue = "") String cutter,
             @RequestParam(defaultValue = "") String way,
+            @RequestParam(defaultValue = "") String jig,
             @RequestParam(defaultValue = "") String about,
             @RequestParam(defaultValue = "") String search,
             @RequestParam(defaultValue = "false") boolean out,
@@ -93,16 +94,16 @@ public class BookApi {
             @RequestParam(defaultValue = "30") int most) {
         FROM.check("from", from);
         MOST.check("most", most);
-        Sieve sieve = new Sieve(kind, box, wood, cutter, way, about, search, out);
+        Sieve sieve = new Sieve(kind, box, wood, cutter, way, jig, about, search, out);
         return new BookPage(
                 book.page(sieve, from, most),
                 book.found(sieve),
-                book.found(new Sieve(kind, box, wood, cutter, way, about, search, true)),
+                book.found(new Sieve(kind, box, wood, cutter, way, jig, about, search, true)),
                 book.facets(),
                 Arrays.stream(Kind.values())
                         .map(k -> new EntryKind(k, k.words()))
                         .toList(),
-                from == 0 && about.isEmpty() ? book.plots(sieve) : List.of());
+                from == 0 && about.isEmpty() && jig.isEmpty() ? book.plots(sieve) : List.of());
     }
 
     /** What is found, a line an entry. */
@@ -114,7 +115,8 @@ public class BookApi {
             @RequestParam(defaultValue = "") String cutter,
             @RequestParam(defaultValue = "") String way,
             @RequestParam(defaultValue = "") String search) {
-        List<BookEntry> entries = book.page(new Sieve(kind, box, wood, cutter, way, "", search, false), 0, IN_A_FILE);
+        List<BookEntry> entries =
+                book.page(new Sieve(kind, box, wood, cutter, way, "", "", search, false), 0, IN_A_FILE);
         StringWriter out = new StringWriter();
         CSVFormat format = CSVFormat.RFC4180
                 .builder()

@@ -59,6 +59,7 @@ interface BookMapper {
             + "<if test=\"a.wood != ''\"> AND wood = #{a.wood}</if>"
             + "<if test=\"a.cutter != ''\"> AND cutter = #{a.cutter}</if>"
             + "<if test=\"a.way != ''\"> AND way = #{a.way}</if>"
+            + "<if test=\"a.jig != ''\"> AND plan IS NOT NULL AND json_extract(plan, '$.jig.own.id') = #{a.jig}</if>"
             + "<if test=\"a.about != ''\"> AND kind = 'NOTE' AND substr(body, 1, instr(body, char(10)) - 1) = #{a.about}</if>"
             + "<foreach collection=\"a.terms\" item=\"term\"> AND (kind || ':' || ref IN"
             + " (SELECT kind || ':' || ref FROM book_words WHERE book_words MATCH #{term})"
@@ -72,6 +73,7 @@ interface BookMapper {
             String wood,
             String cutter,
             String way,
+            String jig,
             String about,
             List<String> terms,
             int from,

@@ -20,6 +20,7 @@ public record Damaged(Kind kind, String id, String name, String why) {
         WOOD,
         CLIMATE,
         CUTTER,
+        JIG,
         HOUSE_RULE,
         RUN
     }

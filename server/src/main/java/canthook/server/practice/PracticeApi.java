@@ -97,7 +97,7 @@ public class PracticeApi {
                         .map(l -> new LevelView(l, l.words(), l.hides()))
                         .toList(),
                 Arrays.stream(Way.values())
-                        .map(w -> new PracticeWay(w, w.words(), PracticeView.jig(w)))
+                        .map(w -> new PracticeWay(w, w.words(), PracticeFigures.still(w)))
                         .toList(),
                 shop.newest(LISTED),
                 progress());

@@ -144,12 +144,6 @@ final class PracticeView {
                 figures);
     }
 
-    /** What is moved at a jig, in any shop. */
-    static Figure jig(Way way) {
-        return PracticeFigures.still(
-                Round.of(HiddenShop.of(1, Level.FRIENDLY, way), List.of()).worked());
-    }
-
     private static @Nullable Act last(List<Act> acts) {
         for (int i = acts.size() - 1; i >= 0; i--) {
             if (acts.get(i).kind() == Act.Kind.READ) {

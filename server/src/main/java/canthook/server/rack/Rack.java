@@ -11,6 +11,7 @@ import canthook.server.keeping.StaleWrite;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.RackMapper.ItemRow;
 import canthook.shop.Climate;
+import canthook.shop.RackJig;
 import canthook.wood.Wood;
 import canthook.wood.Woods;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -56,7 +57,9 @@ public class Rack implements Keeper {
                 new Kind<>("climate", Damaged.Kind.CLIMATE, Climate.class, Climate::id, Climate::name);
         public static final Kind<Cutter> CUTTER =
                 new Kind<>("cutter", Damaged.Kind.CUTTER, Cutter.class, Cutter::id, Cutter::name);
-        private static final List<Kind<?>> ALL = List.of(BLANK, WOOD, CLIMATE, CUTTER);
+        public static final Kind<RackJig> JIG =
+                new Kind<>("jig", Damaged.Kind.JIG, RackJig.class, RackJig::id, RackJig::name);
+        private static final List<Kind<?>> ALL = List.of(BLANK, WOOD, CLIMATE, CUTTER, JIG);
 
         private final Damaged.Kind damaged;
         private final String name;

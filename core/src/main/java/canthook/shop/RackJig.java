@@ -1,0 +1,45 @@
+package canthook.shop;
+
+import canthook.length.Length;
+import canthook.plan.JigChoice;
+import canthook.plan.JigChoice.Own;
+import canthook.refusal.OneLine;
+import canthook.refusal.Refused;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A jig of the shop: how it indexes, with its own measures (zero, leaves and paper, lead and backlash of its screw, scale), and the keys
+ * that were made for it.
+ *
+ * @param id stable name
+ * @param jig its measures, as a plan takes them; of no box and of no rack
+ * @param keys widths of the keys that lie with it, as measured
+ * @param cutter it was made for, by its id on the rack; null when it was for none
+ */
+public record RackJig(
+        String id,
+        String name,
+        JigChoice jig,
+        List<Length> keys,
+        @Nullable String cutter,
+        String note) {
+    public RackJig {
+        Refused.ifMissing("id", "The jig’s id", id);
+        name = OneLine.name("name", "A jig", name, 60);
+        Refused.ifMissing("jig", "How it indexes", jig);
+        keys = new Own(id, name, keys == null ? List.of() : keys).keys();
+        note = OneLine.words("note", "The note", note == null ? "" : note, 300);
+        // dividers are stepped anew for every box, and a jig is not one of itself
+        jig = jig.withClosingError(null).withOwn(null);
+    }
+
+    public RackJig withId(String other) {
+        return new RackJig(other, name, jig, keys, cutter, note);
+    }
+
+    /** What a plan takes when it is cut on this jig. */
+    public JigChoice chosen() {
+        return jig.withOwn(new Own(id, name, keys));
+    }
+}

@@ -1,0 +1,354 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import { computed, onMounted, ref } from 'vue'
+import { answer, api, problemOf, type BookEntry, type KeptJig, type RackJig } from '../api/client'
+import ChoiceField from '../bench/ChoiceField.vue'
+import LengthField from '../bench/LengthField.vue'
+import FigureView from '../drawing/FigureView.vue'
+import { rackDisplay } from './display'
+import ShelfFrame from './ShelfFrame.vue'
+
+/** Jigs as they hang: each with what is moved at it, its measures, its keys, and what was cut on it. */
+const jigs = ref<KeptJig[]>([])
+const picked = ref('')
+const failed = ref('')
+const gone = ref<KeptJig>()
+const recorded = ref<BookEntry[]>([])
+const now = computed(() => jigs.value.find((j) => j.jig.id === picked.value))
+const unit = computed(() => (rackDisplay.value === 'METRIC' ? 'MILLIMETRE' : 'INCH'))
+const way = computed(() => now.value?.jig.jig.way)
+const hasKey = computed(() => ['SLED_KEY', 'ROUTER_SLED', 'ROD_KEY', 'SHIM_FENCE'].includes(way.value ?? ''))
+const ways: { value: RackJig['jig']['way']; label: string }[] = [
+  { value: 'SLED_KEY', label: 'fixed key on a sled or mitre gauge' },
+  { value: 'ROUTER_SLED', label: 'fixed key on a router sled' },
+  { value: 'ROD_KEY', label: 'key from a rod or drill shank' },
+  { value: 'SHIM_FENCE', label: 'fence set with leaves' },
+  { value: 'SCREW', label: 'screw advance' },
+  { value: 'SPACERS', label: 'spacers against a fence' },
+  { value: 'STOPS', label: 'stop on a scale' },
+  { value: 'HAND', label: 'by hand, with dividers' },
+  { value: 'BAND_SAW', label: 'band saw, flip and shim' }
+]
+
+async function load() {
+  try {
+    jigs.value = await answer(
+      api.GET('/api/rack/jigs', { params: { query: { display: rackDisplay.value } } })
+    )
+    if (!now.value) picked.value = jigs.value[0]?.jig.id ?? ''
+    await memory()
+  } catch (error) {
+    failed.value = problemOf(error).detail
+  }
+}
+onMounted(load)
+
+/** what the Book holds of this jig */
+async function memory() {
+  recorded.value = []
+  const id = picked.value
+  if (!id) return
+  try {
+    const found = await answer(
+      api.GET('/api/book', { params: { query: { kind: 'TEST_CUT', jig: id, most: 12 } } })
+    )
+    if (id === picked.value) recorded.value = found.entries
+  } catch (error) {
+    failed.value = problemOf(error).detail
+  }
+}
+
+async function change(by: (jig: RackJig) => void) {
+  const was = now.value
+  if (!was) return
+  const jig = JSON.parse(JSON.stringify(was.jig)) as RackJig
+  by(jig)
+  if (JSON.stringify(jig) === JSON.stringify(was.jig)) return
+  try {
+    const saved = await answer(
+      api.PUT('/api/rack/jigs/{id}', {
+        params: { path: { id: jig.id }, query: { display: rackDisplay.value } },
+        body: { revision: was.revision, jig }
+      })
+    )
+    jigs.value = jigs.value.map((j) => (j.jig.id === jig.id ? saved : j))
+    failed.value = ''
+  } catch (error) {
+    failed.value = problemOf(error).detail
+    if (problemOf(error).status === 409) await load()
+  }
+}
+
+function setWay(value: string) {
+  void change((j) => {
+    j.jig.way = value as RackJig['jig']['way']
+    if (value === 'SHIM_FENCE') j.jig.leaves ??= { set: [0.05, 0.1, 0.2, 0.3, 0.4, 0.5], paper: 0.1 }
+    if (value === 'SCREW') j.jig.screw ??= { lead: 2, driver: 1, driven: 1, parts: 8 }
+  })
+}
+/** Keys one after another, each as it measures, in millimetres. */
+function keys(text: string) {
+  const read = text
+    .split(/[;\s]+/)
+    .filter(Boolean)
+    .map((t) => Number(t.replace(',', '.')))
+  if (read.some((n) => !Number.isFinite(n))) {
+    failed.value = `“${text}”: write the keys in millimetres, such as 7.42; 6.30.`
+    return
+  }
+  void change((j) => (j.keys = read))
+}
+function set<K extends 'slimmerBy' | 'base' | 'rod' | 'resolution'>(field: K, mm: number | undefined) {
+  void change((j) => {
+    if (mm === undefined) Reflect.deleteProperty(j.jig, field)
+    else j.jig[field] = mm
+  })
+}
+function leaf(field: 'zeroGap' | 'paper', mm: number | undefined) {
+  void change((j) => {
+    j.jig.leaves ??= { set: [] }
+    if (mm === undefined) Reflect.deleteProperty(j.jig.leaves, field)
+    else j.jig.leaves[field] = mm
+  })
+}
+function screw(field: 'lead' | 'backlash', mm: number | undefined) {
+  void change((j) => {
+    j.jig.screw ??= { lead: 2, driver: 1, driven: 1, parts: 8 }
+    if (mm !== undefined) j.jig.screw[field] = mm
+    else if (field === 'backlash') delete j.jig.screw.backlash
+  })
+}
+
+async function hang() {
+  try {
+    const made = await answer(
+      api.POST('/api/rack/jigs', {
+        params: { query: { display: rackDisplay.value } },
+        body: { jig: { id: 'new', name: 'New jig', jig: { way: 'SLED_KEY' }, keys: [], note: '' } }
+      })
+    )
+    jigs.value = [...jigs.value, made]
+    picked.value = made.jig.id
+    await memory()
+  } catch (error) {
+    failed.value = problemOf(error).detail
+  }
+}
+async function takeOff() {
+  const was = now.value
+  if (!was) return
+  await answer(api.DELETE('/api/rack/jigs/{id}', { params: { path: { id: was.jig.id } } }))
+  gone.value = was
+  picked.value = ''
+  await load()
+}
+async function putBack() {
+  if (!gone.value) return
+  await answer(api.POST('/api/rack/jigs/{id}/restore', { params: { path: { id: gone.value.jig.id } } }))
+  picked.value = gone.value.jig.id
+  gone.value = undefined
+  await load()
+}
+function pick(id: string) {
+  picked.value = id
+  void memory()
+}
+function when(iso: string) {
+  return new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
+}
+</script>
+
+<template>
+  <ShelfFrame>
+    <button
+      v-for="j in jigs"
+      :key="j.jig.id"
+      type="button"
+      class="jig"
+      :class="{ here: j.jig.id === picked }"
+      @click="pick(j.jig.id)"
+    >
+      <FigureView :figure="j.figure" class="picture" :pad="4" quiet />
+      <strong>{{ j.jig.name }}</strong>
+      <small>{{ j.says }}</small>
+    </button>
+    <p v-if="!jigs.length" class="none">
+      No jig hangs here yet. Hang one, or keep the one of a box at its Jig station.
+    </p>
+    <p class="under">
+      <button type="button" class="word" @click="hang">Hang a jig</button>
+      <button v-if="gone" type="button" class="word" @click="putBack">put {{ gone.jig.name }} back</button>
+    </p>
+    <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
+    <template v-if="now" #slate>
+      <label class="name">
+        <span>Name</span>
+        <InputText
+          :model-value="now.jig.name"
+          size="small"
+          @change="change((j) => (j.name = ($event.target as HTMLInputElement).value))"
+        />
+      </label>
+      <ChoiceField label="How it indexes" :value="now.jig.jig.way" :choices="ways" @choose="setWay" />
+      <label v-if="hasKey" class="name">
+        <span>Keys made for it, mm</span>
+        <InputText
+          :model-value="now.jig.keys.join('; ')"
+          placeholder="7.42; 6.30"
+          size="small"
+          @change="keys(($event.target as HTMLInputElement).value)"
+        />
+      </label>
+      <LengthField
+        v-if="way === 'ROUTER_SLED'"
+        label="Base the bit passes"
+        :text="now.fields.base ?? ''"
+        :unit="unit"
+        at="jig.base"
+        house=" "
+        @read="(mm) => set('base', mm)"
+      />
+      <LengthField
+        v-if="way === 'ROD_KEY'"
+        label="Rod, measured"
+        :text="now.fields.rod ?? ''"
+        :unit="unit"
+        at="jig.rod"
+        house=" "
+        fine
+        @read="(mm) => set('rod', mm)"
+      />
+      <template v-if="way === 'SHIM_FENCE'">
+        <LengthField
+          label="Gap on the zero block"
+          :text="now.fields['leaves.zeroGap'] ?? ''"
+          :unit="unit"
+          at="jig.leaves.zeroGap"
+          house="not cut yet"
+          fine
+          @read="(mm) => leaf('zeroGap', mm)"
+        />
+        <LengthField
+          label="A sheet of paper measures"
+          :text="now.fields['leaves.paper'] ?? ''"
+          :unit="unit"
+          at="jig.leaves.paper"
+          house="not measured"
+          fine
+          @read="(mm) => leaf('paper', mm)"
+        />
+      </template>
+      <template v-if="way === 'SCREW'">
+        <LengthField
+          label="Lead, measured over ten turns"
+          :text="now.fields['screw.lead'] ?? ''"
+          :unit="unit"
+          at="jig.screw.lead"
+          fine
+          @read="(mm) => screw('lead', mm)"
+        />
+        <LengthField
+          label="Backlash"
+          :text="now.fields['screw.backlash'] ?? ''"
+          :unit="unit"
+          at="jig.screw.backlash"
+          house="not measured"
+          fine
+          @read="(mm) => screw('backlash', mm)"
+        />
+      </template>
+      <LengthField
+        v-if="way === 'STOPS'"
+        label="The scale can be set to"
+        :text="now.fields.resolution ?? ''"
+        :unit="unit"
+        at="jig.resolution"
+        house="a tenth"
+        fine
+        @read="(mm) => set('resolution', mm)"
+      />
+      <label class="name">
+        <span>Note</span>
+        <InputText
+          :model-value="now.jig.note"
+          size="small"
+          @change="change((j) => (j.note = ($event.target as HTMLInputElement).value))"
+        />
+      </label>
+      <h3>What was cut on it</h3>
+      <p v-if="!recorded.length" class="none">No test cut yet. A box cut on it is remembered here.</p>
+      <ul class="memory">
+        <li v-for="r in recorded" :key="r.ref">
+          <span class="when">{{ when(r.at) }}</span>
+          <RouterLink :to="`/boxes/${r.box}/fit`">{{ r.boxName }}</RouterLink>
+          {{ r.says }}
+        </li>
+      </ul>
+      <p><button type="button" class="word" @click="takeOff">Take it off the rack</button></p>
+    </template>
+  </ShelfFrame>
+</template>
+
+<style scoped>
+.jig {
+  display: grid;
+  grid-template-columns: 9rem 1fr;
+  column-gap: 1rem;
+  width: 100%;
+  text-align: left;
+  padding: 0.4rem 0.8rem;
+  border: 0;
+  border-bottom: 1px dotted var(--rule);
+  background: none;
+  cursor: pointer;
+}
+.jig.here {
+  background: var(--sheet);
+  box-shadow: inset 4px 0 var(--edge);
+}
+.picture {
+  grid-row: span 2;
+  height: 4.4rem;
+}
+.jig strong {
+  align-self: end;
+}
+.jig small {
+  color: var(--quiet);
+  font-size: 0.95rem;
+}
+.name {
+  display: grid;
+  gap: 0.15rem;
+  padding: 0.3rem 0;
+}
+.memory {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.memory li {
+  padding: 0.25rem 0;
+  border-bottom: 1px dotted var(--rule);
+}
+.when,
+.none {
+  color: var(--quiet);
+}
+.when {
+  font-size: 0.9rem;
+  margin-right: 0.4rem;
+}
+.under {
+  display: flex;
+  gap: 1.2rem;
+}
+.failed {
+  color: var(--cut);
+  font-weight: 600;
+}
+h3 {
+  margin: 1rem 0 0.2rem;
+  font-size: 1rem;
+}
+</style>
