@@ -122,7 +122,15 @@ function point(id: string) {
   lit.value = id
   document.querySelector(`[data-entry="${CSS.escape(id)}"]`)?.scrollIntoView({ block: 'center' })
 }
-const station = { TEST_CUT: '/fit', RUN: '/cut', SPOILT: '/cut', CALL: '', NOTE: '', PRACTICE: '' } as const
+const station = {
+  TEST_CUT: '/fit',
+  RUN: '/cut',
+  SPOILT: '/cut',
+  CALL: '',
+  NOTE: '',
+  PRACTICE: '',
+  DRILLS: ''
+} as const
 </script>
 
 <template>

@@ -310,6 +310,9 @@ function when(iso: string) {
   grid-row: span 2;
   height: 4.4rem;
 }
+.picture :deep(.note) {
+  display: none;
+}
 .jig strong {
   align-self: end;
 }

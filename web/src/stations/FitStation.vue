@@ -237,10 +237,10 @@ function when(iso: string) {
             <NumText :text="asked.text.replace('−', '')" /> {{ asked.unit }}
           </button>
         </h3>
-        <p class="does">{{ correction }}</p>
-        <ul v-if="bench.answer?.fitSteps.length" class="anew">
+        <p v-if="!bench.answer?.fitSteps.length" class="does">{{ correction }}</p>
+        <ol v-else class="anew">
           <li v-for="step in bench.answer.fitSteps" :key="step">{{ step }}</li>
-        </ul>
+        </ol>
         <FigureView v-if="move && move.shapes.length" :figure="move" class="move" :pad="8" />
         <p v-if="correction" class="done-line">
           <span
@@ -358,6 +358,8 @@ function when(iso: string) {
       <NumberRow id="fit.next-finger" />
       <NumberRow id="fit.closing-height" />
       <NumberRow id="fit.least-move" />
+      <NumberRow v-if="bench.numbers.has('fit.pitch')" id="fit.pitch" />
+      <NumberRow v-if="bench.numbers.has('fit.pitch-off')" id="fit.pitch-off" />
       <h4>Without reckoning: a graded set</h4>
       <NumberRow v-for="k in 5" :id="`fit.graded-${k}`" :key="k" />
       <h4>Sneaking up on it</h4>
@@ -520,6 +522,7 @@ h4 {
   font-size: 1.05rem;
 }
 .anew {
+  font-size: 1.02rem;
   margin: 0 0 0.4rem;
   padding-left: 1.1rem;
   columns: 2;

@@ -90,7 +90,12 @@ public final class MoveFigure {
         words(32 + SIZE / 2, "key");
         if (sign != 0) {
             d.rect("key-moved", 32 + sign * SHIFT, 0, SIZE, HIGH);
-            arrow(sign > 0 ? 44.5 : 31.5, sign > 0 ? 54 : 22, HIGH / 2);
+            // a zero block behind the key, and the leaf that is taken out, or put in
+            double block = sign > 0 ? 32 + SIZE + SHIFT : 32 + SIZE;
+            d.rect("fence", block, 0, 5, HIGH, "block");
+            d.rect("spacer", block - SHIFT, 0.6, SHIFT, HIGH - 1.2, "leaf");
+            words(block + 2.5, "block");
+            arrow(sign > 0 ? 35 : 41, sign > 0 ? 41 : 35, HIGH / 2);
         }
         return done(58);
     }

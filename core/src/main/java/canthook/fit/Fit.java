@@ -193,6 +193,21 @@ public record Fit(
                 Show.FIT,
                 slot.minus(finger),
                 "Slot less finger; positive is loose.");
+        Worked pitch = sheet.work(
+                "pitch",
+                "p̄",
+                "Pitch as read",
+                Show.CALIPER,
+                slot.plus(finger),
+                "From slot to slot: a slot and a finger.");
+        sheet.work(
+                "pitch-off",
+                "Δp",
+                "Pitch off what is planned, over the whole wall",
+                Show.FIT,
+                fixed(Math.max(1, chosen.fingers().count() - 1))
+                        .times(pitch.minus(chosen.slot().plus(chosen.finger()))),
+                "What one pitch is off, as often as there is one: so far the last slot lies from its place.");
         Worked error = sheet.measured(
                 "standard-error",
                 "u",

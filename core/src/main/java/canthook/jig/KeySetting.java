@@ -143,6 +143,10 @@ public record KeySetting(
                         : "No wider than the kerf, so that key and spacer together still enter the slot.");
     }
 
+    private String after(Length before, Length move, LengthDisplay shown) {
+        return shown.text(gap.length().plus(before).plus(move), Precision.CALIPER);
+    }
+
     /** What is lost from every finger but the first when parts are pressed the other way. */
     public Length play() {
         return pressedTowards.length().minus(rung.clearance().length());
@@ -334,13 +338,23 @@ public record KeySetting(
         if (block != null) {
             return block.correction(before, move, shown);
         }
-        return Correction.of(
-                "Move the key " + shown.text(move.abs(), Precision.FIT)
+        String amount = shown.text(move.abs(), Precision.FIT);
+        return new Correction(
+                "Move the key " + amount
                         + (away
                                 ? " away from the cutter: fingers grow, the fit tightens."
                                 : " towards the cutter: fingers shrink, the fit loosens.")
                         + " Unplug first; set a zero block against the fence before you unclamp.",
-                move);
+                move,
+                away
+                        ? List.of(
+                                "Unplug. Clamp a block behind the key, leaves of " + amount + " between them.",
+                                "Take the leaves out, loosen the key, bring it up to the block, lock it.",
+                                "The gap now measures " + after(before, move, shown) + ".")
+                        : List.of(
+                                "Unplug. Clamp a block behind the key, touching it.",
+                                "Loosen the key, put leaves of " + amount + " between it and the block, lock it.",
+                                "The gap now measures " + after(before, move, shown) + "."));
     }
 
     @Override

@@ -321,6 +321,11 @@ public record ScrewSetting(Rung rung, ScrewSteps steps, LengthDisplay display) i
                 + (layout().isEven()
                         ? " The closing height stays."
                         : " The closing height changes by " + shown.text(half.abs(), Precision.CALIPER) + "."));
+        Length give = screw().backlash();
+        if (give != null && give.isPositive()) {
+            ways.add("Come to every place from the same side: turn past it by more than the give of "
+                    + shown.text(give, Precision.CALIPER) + " and back.");
+        }
         return new Correction(
                 "A screw moves in whole steps of " + steps.quantum().text(shown) + "; the fit is off by "
                         + shown.text(move.abs(), Precision.CALIPER) + (tighten ? ", too loose." : ", too tight."),

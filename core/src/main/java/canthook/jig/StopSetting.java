@@ -3,6 +3,7 @@ package canthook.jig;
 import static canthook.working.Term.fixed;
 
 import canthook.fingers.End;
+import canthook.fingers.Layout.Span;
 import canthook.fingers.Rung;
 import canthook.jig.Cut.Stop;
 import canthook.length.Length;
@@ -161,11 +162,13 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
         boolean shared = layout().shift().nanometres() != 0;
         List<String> steps = new ArrayList<>();
         for (End end : End.values()) {
-            int slots = layout().slots(end.isFingerFirst()).size();
-            for (int j = 0; j < slots; j++) {
+            List<Span> slots = layout().slots(end.isFingerFirst());
+            for (int j = 0; j < slots.size(); j++) {
                 Length by = byOf(end, j, move, shared);
+                Length stands = slots.get(j).from().plus(byOf(end, j, before, shared));
                 steps.add(end.words() + " slot " + (j + 1) + ": stop " + (by.isNegative() ? "less " : "plus ")
-                        + shown.number(by.abs(), Precision.CALIPER));
+                        + shown.number(by.abs(), Precision.CALIPER) + ", to "
+                        + shown.number(reading(stands.plus(by)), Precision.CALIPER));
             }
         }
         return new Correction(

@@ -75,6 +75,11 @@ public record TestCut(
         return new TestCut(at, List.of(slot), List.of(slot.minus(how.clearance())), moved, null, null, how);
     }
 
+    /** The same cut, made at another time. */
+    public TestCut madeAt(String time) {
+        return new TestCut(time, slots, fingers, moved, sections, kerf, felt);
+    }
+
     /** The same cut, with what it was cut for. */
     public TestCut cutFor(int count, Length with) {
         return new TestCut(at, slots, fingers, moved, count, with, felt);

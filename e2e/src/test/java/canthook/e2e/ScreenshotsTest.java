@@ -16,13 +16,14 @@ class ScreenshotsTest {
         try (Workbench bench = new Workbench()) {
             Page page = bench.window();
             picture(page, bench, "/boxes", "boxes", ".shelf svg");
-            for (String station : new String[] {"fingers", "blank", "jig", "fit", "bottom"}) {
+            for (String station : new String[] {"fingers", "jig", "fit", "bottom"}) {
                 picture(page, bench, "/boxes/envelope-drawer/" + station, station, ".slate .number");
             }
             picture(page, bench, "/boxes/germination-box/cut", "cut", ".slate .number");
             picture(page, bench, "/boxes/packet-tray/size", "size-contents", ".slate .number");
             picture(page, bench, "/boxes/packet-drawers/blank", "blank-batch", ".boards .area.part");
-            picture(page, bench, "/rack/blanks", "rack-blanks", ".boards svg");
+            picture(page, bench, "/book", "book", ".over-time svg");
+            practice(page, bench);
             picture(page, bench, "/rack/cutters", "rack-cutters", ".cutters svg");
             atTheSaw(page, bench);
             picture(page, bench, "/boxes/gridded-seed-box/blank?of=panels", "blank-panels", ".sheets .area.part");
@@ -45,6 +46,21 @@ class ScreenshotsTest {
             page.waitForFunction("() => [...document.querySelectorAll('main img')].some(i => i.naturalWidth > 800)");
             take(page, "papers");
         }
+    }
+
+    /** A stranger’s shop with one test piece read. */
+    private static void practice(Page page, Workbench bench) {
+        page.navigate(bench.address + "/practice");
+        page.getByText("A stranger’s shop").click();
+        page.getByText("fixed key on a sled or mitre gauge").click();
+        page.waitForSelector(".jig-side");
+        page.keyboard().press("c");
+        for (int key = 1; key <= 6; key++) {
+            page.waitForSelector(".comb");
+            page.keyboard().press(String.valueOf(key));
+            page.waitForTimeout(200);
+        }
+        take(page, "practice");
     }
 
     /** The ninth cut of a run, at a front with a lid line. */

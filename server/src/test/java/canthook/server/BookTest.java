@@ -2,6 +2,9 @@ package canthook.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import canthook.length.Length;
+import canthook.server.box.Shelf;
+import canthook.shop.TestCut;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -15,11 +18,15 @@ import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** The Book: everything recorded, sieved, searched, written in; nothing lost. */
 class BookTest extends ServerTestBase {
+    @Autowired
+    private Shelf shelf;
+
     private String box;
 
     @BeforeEach
@@ -216,6 +223,35 @@ class BookTest extends ServerTestBase {
                         entries.add(e.get("kind").asText() + " " + e.get("ref").asText()));
         assertThat(marks).containsExactlyInAnyOrderElementsOf(entries);
         assertThat(ok(get("/api/book?box=" + box + "&kind=NOTE")).get("plots")).isEmpty();
+    }
+
+    /** A clock set back between two tests: the later one stays the later, in the box and in the Book. */
+    @Test
+    void aClockSetBackTurnsNoTestsRound() {
+        shelf.addTestCut(
+                box, new TestCut("2099-01-01T08:00:00Z", List.of(Length.mm(7.46)), List.of(Length.mm(7.25)), null));
+        ok(post("/api/boxes/" + box + "/test-cuts", "{\"slots\":[7.46],\"fingers\":[7.34],\"moved\":0.09}"));
+        JsonNode cuts = ok(get("/api/boxes/" + box)).get("testCuts");
+        assertThat(cuts.get(1).at("/cut/fingers/0").asDouble()).isEqualTo(7.34);
+        assertThat(cuts.get(1).at("/cut/at").asText()).startsWith("2099-01-01T08:00:01");
+        assertThat(says("").get(0)).startsWith("Clearance 0.12");
+    }
+
+    /** Drills of a day are one entry: how many, and how many were right. */
+    @Test
+    void drillsAreCountedInTheBook() {
+        for (int i = 0; i < 3; i++) {
+            JsonNode drill = ok(get("/api/practice/drill"));
+            ok(post(
+                    "/api/practice/drill",
+                    node().put("kind", drill.get("kind").asText())
+                            .put("subject", drill.get("subject").asText())
+                            .put("seed", drill.get("seed").asLong())
+                            .put("choice", 0)));
+        }
+        JsonNode entries = ok(get("/api/book?kind=DRILLS")).get("entries");
+        assertThat(entries).hasSize(1);
+        assertThat(entries.get(0).get("says").asText()).matches("\\d of \\d right that day");
     }
 
     private static byte[] jpeg(int width, int height) throws IOException {

@@ -289,7 +289,7 @@ public class Book {
         switch (kind) {
             case NOTE -> rows.markNote(Long.parseLong(ref), removed);
             case TEST_CUT -> rows.markTestCut(Long.parseLong(ref), removed);
-            case RUN, SPOILT, CALL, PRACTICE -> {
+            case RUN, SPOILT, CALL, PRACTICE, DRILLS -> {
                 if (out) {
                     rows.takeOut(kind.name(), ref, now());
                 } else {

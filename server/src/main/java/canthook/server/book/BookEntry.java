@@ -39,7 +39,8 @@ public record BookEntry(
         SPOILT("mis-cut"),
         CALL("judgement"),
         NOTE("note"),
-        PRACTICE("practice");
+        PRACTICE("practice"),
+        DRILLS("drills");
 
         private final String words;
 

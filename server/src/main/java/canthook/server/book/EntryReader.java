@@ -94,6 +94,10 @@ class EntryReader {
             case CALL -> call(row);
             case NOTE -> note(row);
             case PRACTICE -> practice(row);
+            case DRILLS -> {
+                String[] count = row.body().split(" ");
+                yield Said.of(count[1] + " of " + count[0] + " right that day", List.of(), null);
+            }
         };
     }
 

@@ -6,6 +6,7 @@ import canthook.plan.SizeWish;
 import canthook.refusal.Refused;
 import canthook.server.box.BoxMapper.BoxRow;
 import canthook.server.box.BoxMapper.StateRow;
+import canthook.server.box.BoxMapper.TestCutRow;
 import canthook.server.keeping.Damaged;
 import canthook.server.keeping.Ids;
 import canthook.server.keeping.StaleWrite;
@@ -14,6 +15,7 @@ import canthook.shop.TestCut;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -257,7 +259,14 @@ public class Shelf {
     @Transactional
     public KeptBox addTestCut(String id, TestCut cut) {
         row(id);
-        boxes.addTestCut(id, write(cut), cut.at());
+        // a clock that was set back must not put it before the one it followed
+        String at = boxes.testCuts(id).stream()
+                .map(TestCutRow::madeAt)
+                .max(String::compareTo)
+                .filter(last -> last.compareTo(cut.at()) >= 0)
+                .map(last -> Instant.parse(last).plusSeconds(1).toString())
+                .orElse(cut.at());
+        boxes.addTestCut(id, write(cut.madeAt(at)), at);
         return get(id);
     }
 
