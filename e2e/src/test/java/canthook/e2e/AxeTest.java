@@ -55,6 +55,12 @@ class AxeTest {
         "/rack/woods,light",
         "/rack/climates,light",
         "/rack/house-rules,dark",
+        "/rack/jigs,light",
+        "/book,light",
+        "/book,dark",
+        "/practice,light",
+        "/practice,dark",
+        "/practice/drills,light",
         "/boxes,dark"
     })
     void noViolations(String path, String how) {
@@ -66,8 +72,11 @@ class AxeTest {
         page.waitForSelector(
                 path.equals("/boxes")
                         ? ".shelf svg"
+                        : path.equals("/book")
+                                ? ".entry"
+                                : path.startsWith("/practice") ? ".way svg, .choice"
                         : path.startsWith("/rack")
-                                ? ".boards svg, td, .plot svg, .rule, .cutters li"
+                                ? ".boards svg, td, .plot svg, .rule, .cutters li, .jig svg"
                                 : path.endsWith("/saw")
                                         ? ".gate button"
                                         : path.endsWith("/papers") ? "main img" : ".slate .number");
