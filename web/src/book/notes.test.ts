@@ -31,9 +31,9 @@ const photo = (name: string, size = 10) => {
 
 describe('a line that is written', () => {
   it('is kept first, then its photos, one after another, as pictures and not as a form', async () => {
-    expect(await write({ box: 'drawer', about: 'fit.move', words: 'Tight.', photos: [photo('a'), photo('b')] })).toEqual(
-      []
-    )
+    expect(
+      await write({ box: 'drawer', about: 'fit.move', words: 'Tight.', photos: [photo('a'), photo('b')] })
+    ).toEqual([])
     expect(sent.map((s) => s.url)).toEqual([
       '/api/book/notes',
       '/api/book/notes/17/photos',

@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest'
 import { mounted } from '../test-mount'
 import TestPiece from './TestPiece.vue'

@@ -2,15 +2,11 @@ package canthook.practice;
 
 import canthook.fit.Cause;
 import canthook.fit.Fit;
-import canthook.jig.Setting;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
-import canthook.plan.JigChoice.Way;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.practice.Act.Spot;
-import canthook.practice.Piece.Cutting;
-import canthook.practice.Piece.Means;
 import canthook.refusal.Refused;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
@@ -30,36 +26,25 @@ import org.jspecify.annotations.Nullable;
 /**
  * One go at a hidden shop, from what was done in it: always the same for the same shop and the same acts.
  *
- * <pre>
- * what a move changes          slot          finger
- * key, spacers, stops          —             + δ
- * screw, whole steps           —             + δ       a thinner kerf: − δ/2, + δ/2
- * shim of a band saw           − δ/2         + δ/2
- * knife lines                  − δ           —
- * </pre>
- *
- * Parts are good when their clearance is in the band and no finger stands 0.15 off another.
+ * <p>Parts are good when their clearance is in the band and no finger stands 0.15 off another.
  */
 public final class Round {
     /** A round has no more acts than this. */
     public static final int MOST_ACTS = 400;
 
     private static final double UNEVEN = 0.15;
-    private static final double DRAG = 0.045;
-    private static final double BLADE_WOBBLES = 0.06;
     /** Its hours are of no matter: ten minutes from test to test, of one day. */
     private static final String DAY = "2000-01-01T%02d:%02d:00Z";
 
     private final HiddenShop shop;
     private final WorkedPlan worked;
+    private final HiddenJig jig;
     private final Set<Cause> bad;
     private final List<TestPiece> pieces = new ArrayList<>();
     private final Map<Cause, Integer> found = new EnumMap<>(Cause.class);
     private final Set<Cause> looked = EnumSet.noneOf(Cause.class);
     private Length meant = Length.ZERO;
     private Caliper caliper;
-    private double moved;
-    private double byKerf;
     private int moves;
     private int reads;
     private int spoilt;
@@ -72,6 +57,7 @@ public final class Round {
     private Round(HiddenShop shop) {
         this.shop = shop;
         this.worked = Planner.work(shop.plan(), new Shop(HouseRules.DEFAULT, List.of()));
+        this.jig = new HiddenJig(shop, worked);
         this.bad = shop.bad().isEmpty() ? EnumSet.noneOf(Cause.class) : EnumSet.copyOf(shop.bad());
         this.caliper = new Caliper(shop.zero(), shop.batteryLow());
     }
@@ -142,7 +128,7 @@ public final class Round {
 
     private void cut() {
         boolean thick = bad.contains(Cause.SCRAP);
-        Piece piece = Piece.cut(cutting(thick, Act.PLACES), random(1, pieces.size()));
+        Piece piece = Piece.cut(jig.cutting(bad, thick, Act.PLACES), random(1, pieces.size()));
         pieces.add(new TestPiece(
                 piece,
                 movedSinceCut.equals(Length.ZERO) ? null : movedSinceCut,
@@ -150,55 +136,6 @@ public final class Round {
                 thick ? shop.scrapThicker() : 0));
         movedSinceCut = Length.ZERO;
         said = "Test piece " + pieces.size() + " is cut.";
-    }
-
-    private Cutting cutting(boolean thickScrap, int fingers) {
-        boolean blade = bad.contains(Cause.BLADE);
-        Means means = way(Means.WALKED, Means.PLACED, Means.PLACED, Means.SHIMMED);
-        return new Cutting(
-                slot() + (thickScrap ? DRAG * shop.scrapThicker() : 0) + (blade ? BLADE_WOBBLES : 0),
-                finger(),
-                means,
-                shop.step(),
-                blade ? BLADE_WOBBLES : shop.wobble(),
-                bad.contains(Cause.PRESSED) ? shop.play() : 0,
-                bad.contains(Cause.DUST) ? shop.dust() : 0,
-                fingers);
-    }
-
-    /** One of four, for what the jig does: walk on a key, stand at places, follow lines, take a shim. */
-    private <T> T way(T key, T placed, T lines, T shim) {
-        Setting setting = Objects.requireNonNull(worked.jig().setting());
-        return setting.fold(k -> key, screw -> placed, spacers -> placed, stops -> placed, hand -> lines, saw -> shim);
-    }
-
-    private boolean isScrew() {
-        return shop.plan().jig().way() == Way.SCREW;
-    }
-
-    /** What a slot truly is, with nothing gone wrong. */
-    double slot() {
-        double planned = worked.fingers().chosen().slot().length().mm();
-        double stands = shop.setOff() + moved;
-        if (isScrew()) {
-            return planned - (shop.setOff() + byKerf) / 2;
-        }
-        return way(planned + shop.kerfOff(), planned + shop.kerfOff(), planned - stands, planned - stands / 2);
-    }
-
-    /** What a finger truly is. */
-    double finger() {
-        double planned = worked.fingers().chosen().finger().length().mm();
-        double stands = shop.setOff() + moved;
-        if (isScrew()) {
-            return planned + (shop.setOff() + byKerf) / 2 + (moved - byKerf);
-        }
-        return way(planned + stands, planned + stands - shop.kerfOff(), planned, planned + stands / 2);
-    }
-
-    /** What slot less finger truly is with nothing gone wrong, mm. */
-    public double trueClearance() {
-        return slot() - finger();
     }
 
     private void read(Spot spot, int place) {
@@ -239,23 +176,27 @@ public final class Round {
     }
 
     private void move(Length by) {
-        boolean slipped = bad.contains(Cause.CLAMP) && moves == 0;
-        double truly = by.mm() * (slipped ? shop.slips() : 1)
-                + shop.hand() * random(3, moves).nextGaussian();
+        jig.move(
+                by,
+                bad.contains(Cause.CLAMP) && moves == 0,
+                shop.hand() * random(3, moves).nextGaussian());
         moves++;
-        moved += truly;
-        if (isScrew() && !isWhole(by)) {
-            byKerf += truly;
-        }
         movedSinceCut = movedSinceCut.plus(by);
         meant = meant.plus(by);
         said = "Moved " + text(by.abs().mm()) + (by.isPositive() ? " away from the cutter." : " towards the cutter.");
     }
 
-    /** Whether a screw makes the move by whole steps of itself. */
-    private boolean isWhole(Length by) {
-        return Objects.requireNonNull(worked.jig().setting())
-                .fold(k -> false, screw -> screw.isWhole(by), sp -> false, st -> false, h -> false, b -> false);
+    double slot() {
+        return jig.slot();
+    }
+
+    double finger() {
+        return jig.finger();
+    }
+
+    /** What slot less finger truly is with nothing gone wrong, mm. */
+    public double trueClearance() {
+        return jig.slot() - jig.finger();
     }
 
     private void look(Cause cause) {
@@ -277,8 +218,8 @@ public final class Round {
     }
 
     private void parts() {
-        Piece parts =
-                Piece.cut(cutting(false, worked.fingers().chosen().fingers().count()), random(4, spoilt));
+        Piece parts = Piece.cut(
+                jig.cutting(bad, false, worked.fingers().chosen().fingers().count()), random(4, spoilt));
         double c = parts.clearance();
         Fit fit = fit();
         boolean tight = c < fit.bandFrom().length().mm();
@@ -422,6 +363,6 @@ public final class Round {
 
     /** How far it was moved in all, as it truly was, mm. */
     double trulyMoved() {
-        return moved;
+        return jig.moved();
     }
 }
