@@ -75,7 +75,7 @@ const days = computed(() => {
   return [...by.entries()]
 })
 const plot = computed(() => page.value?.plots.find((p) => p.id === shown.value) ?? page.value?.plots[0])
-const plotNames: Record<string, string> = { clearance: 'Clearance', slot: 'Slots', pace: 'Seconds a pass' }
+const plotNames: Record<string, string> = { clearance: 'Clearance', slot: 'Slots', pace: 'Seconds a pass', moisture: 'Moisture' }
 const options = computed(() => {
   const any = (name: string) => ({ id: ANY, name })
   const f = page.value?.facets

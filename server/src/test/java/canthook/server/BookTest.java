@@ -20,12 +20,16 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** The Book: everything recorded, sieved, searched, written in; nothing lost. */
 class BookTest extends ServerTestBase {
     @Autowired
     private Shelf shelf;
+
+    @Autowired
+    private JdbcClient file;
 
     private String box;
 
@@ -252,6 +256,37 @@ class BookTest extends ServerTestBase {
         JsonNode entries = ok(get("/api/book?kind=DRILLS")).get("entries");
         assertThat(entries).hasSize(1);
         assertThat(entries.get(0).get("says").asText()).matches("\\d of \\d right that day");
+    }
+
+    /** A record that cannot be read says so in its place; the rest of the diary, its plots and its file are there. */
+    @Test
+    void whatIsDamagedSaysSoInItsPlace() {
+        ok(post("/api/boxes/" + box + "/test-cuts", "{\"slots\":[7.46],\"fingers\":[7.25]}"));
+        ok(post("/api/boxes/" + box + "/test-cuts", "{\"slots\":[7.46],\"fingers\":[7.33]}"));
+        note("", "Sound.");
+        for (String bad : List.of("{\"slots\":", "{\"slots\":[-4],\"fingers\":[7]}", "{}")) {
+            file.sql("UPDATE test_cut SET reading = ? WHERE id = (SELECT min(id) FROM test_cut WHERE box_id = ?)")
+                    .param(bad)
+                    .param(box)
+                    .update();
+            assertThat(says("")).as(bad).hasSize(3).contains("Sound.").anyMatch(s -> s.contains("damaged"));
+            assertThat(bytes("/api/book/file?box=" + box)).isNotEmpty();
+        }
+        JsonNode round = ok(post("/api/practice/rounds", "{\"level\":\"FRIENDLY\",\"way\":\"STOPS\",\"seed\":1}"));
+        String id = round.get("id").asText();
+        ok(post("/api/practice/rounds/" + id + "/acts", "{\"seq\":0,\"act\":{\"kind\":\"CUT\"}}"));
+        // an act that reads, and does not fit what was done before it
+        file.sql("UPDATE practice_act SET act = ? WHERE round_id = ?")
+                .param("{\"kind\":\"READ\",\"spot\":\"SLOT\",\"place\":0}")
+                .param(id)
+                .update();
+        List<String> practice = new ArrayList<>();
+        ok(get("/api/book?kind=PRACTICE")).get("entries").forEach(e -> practice.add(e.get("says").asText()));
+        assertThat(practice).anyMatch(s -> s.contains("damaged"));
+        assertThat(get("/api/practice/rounds/" + id).status()).isEqualTo(409);
+        assertThat(ok(get("/api/practice")).get("rounds").toString()).contains("Damaged, cannot be read");
+        file.sql("UPDATE box SET plan = ? WHERE id = ?").param("{cut").param(box).update();
+        assertThat(says("")).hasSize(3).contains("Sound.");
     }
 
     private static byte[] jpeg(int width, int height) throws IOException {

@@ -1,5 +1,6 @@
 package canthook.server.book;
 
+import canthook.board.Blank.MoistureKnown.By;
 import canthook.figure.DiaryPlot;
 import canthook.figure.Figure;
 import canthook.fit.Fit;
@@ -18,6 +19,7 @@ import canthook.server.book.BookMapper.PhotoRow;
 import canthook.server.book.BookMapper.RunEventRow;
 import canthook.server.box.Shelf;
 import canthook.server.keeping.Unknown;
+import canthook.server.rack.Rack;
 import canthook.server.rack.ShopFloor;
 import canthook.shop.TestCut;
 import canthook.wood.Wood;
@@ -26,12 +28,14 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -49,14 +53,16 @@ public class Book {
     private final EntryReader reader;
     private final Shelf shelf;
     private final ShopFloor floor;
+    private final Rack rack;
     private final ObjectMapper json;
     private final Clock clock;
 
-    Book(BookMapper rows, EntryReader reader, Shelf shelf, ShopFloor floor, ObjectMapper json, Clock clock) {
+    Book(BookMapper rows, EntryReader reader, Shelf shelf, ShopFloor floor, Rack rack, ObjectMapper json, Clock clock) {
         this.rows = rows;
         this.reader = reader;
         this.shelf = shelf;
         this.floor = floor;
+        this.rack = rack;
         this.json = json;
         this.clock = clock;
     }
@@ -202,7 +208,22 @@ public class Book {
                 .ifPresent(plots::add);
         DiaryPlot.of("slot", "Slots as they were read, mm", 0.1, kerf).ifPresent(plots::add);
         DiaryPlot.of("pace", "Seconds from pass to pass", 5, pace).ifPresent(plots::add);
+        DiaryPlot.of("moisture", "Moisture of boards as it was read, percent", 1, moisture(sieve))
+                .ifPresent(plots::add);
         return plots;
+    }
+
+    /** Readings of the boards on the rack; they are the shop’s, and no box’s. */
+    private List<DiaryPlot.Point> moisture(Sieve sieve) {
+        if (!sieve.kind().isEmpty() || !sieve.box().isEmpty()) {
+            return List.of();
+        }
+        return rack.blanks().stream()
+                .filter(b -> sieve.wood().isEmpty() || sieve.wood().equals(b.wood()))
+                .flatMap(b -> Optional.ofNullable(b.moisture()).stream())
+                .filter(m -> m.by() == By.METER)
+                .map(m -> DiaryPlot.Point.of(LocalDate.parse(m.on()).toEpochDay(), m.percent(), ""))
+                .toList();
     }
 
     private List<EntryRow> wanted(Sieve sieve, Kind kind) {

@@ -17,6 +17,7 @@ import canthook.practice.Act;
 import canthook.practice.HiddenShop;
 import canthook.practice.Level;
 import canthook.practice.Round;
+import canthook.refusal.Refused;
 import canthook.saw.Pace;
 import canthook.saw.SawEvent;
 import canthook.server.book.BookEntry.Kind;
@@ -68,7 +69,7 @@ class EntryReader {
         Said said;
         try {
             said = said(kind, row);
-        } catch (JsonProcessingException | IllegalArgumentException e) {
+        } catch (JsonProcessingException | IllegalArgumentException | Refused e) {
             said = Said.of("This entry is damaged and cannot be read.", List.of(), null);
         }
         return new BookEntry(

@@ -31,6 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class PracticeShop {
     private static final int SEEDS = 1_000_000;
+    private static final String UNREAD = "This round is damaged and cannot be read. Begin another.";
 
     private final PracticeMapper rows;
     private final ObjectMapper json;
@@ -55,7 +56,12 @@ public class PracticeShop {
     @Transactional(readOnly = true)
     public RoundView get(String id) {
         RoundRow row = row(id);
-        return PracticeView.of(id, shop(row), acts(row));
+        try {
+            return PracticeView.of(id, shop(row), acts(row));
+        } catch (Refused e) {
+            // what was done in it was taken once: it is the record that does not hold together any more
+            throw new Damaged.Unread(UNREAD);
+        }
     }
 
     /**
@@ -127,19 +133,28 @@ public class PracticeShop {
     public List<RoundLine> newest(int most) {
         List<RoundLine> lines = new ArrayList<>();
         for (RoundRow row : rows.newest(most)) {
-            HiddenShop shop = shop(row);
+            lines.add(line(row));
+        }
+        return lines;
+    }
+
+    private RoundLine line(RoundRow row) {
+        HiddenShop shop = shop(row);
+        String way = shop.plan().jig().way().words();
+        try {
             Round round = Round.of(shop, acts(row));
-            lines.add(new RoundLine(
+            return new RoundLine(
                     row.id(),
                     row.startedAt(),
                     shop.level().words(),
-                    shop.plan().jig().way().words(),
+                    way,
                     round.cuts(),
                     round.spoilt(),
                     round.isMade(),
-                    round.isOver()));
+                    round.isOver());
+        } catch (Damaged.Unread | Refused e) {
+            return new RoundLine(row.id(), row.startedAt(), "Damaged, cannot be read", way, 0, 0, false, true);
         }
-        return lines;
     }
 
     private RoundRow row(String id) {
@@ -160,7 +175,7 @@ public class PracticeShop {
             try {
                 acts.add(json.readValue(act, Act.class));
             } catch (JsonProcessingException e) {
-                throw new Damaged.Unread("This round is damaged and cannot be read. Begin another.");
+                throw new Damaged.Unread(UNREAD);
             }
         }
         return acts;
