@@ -75,7 +75,12 @@ const days = computed(() => {
   return [...by.entries()]
 })
 const plot = computed(() => page.value?.plots.find((p) => p.id === shown.value) ?? page.value?.plots[0])
-const plotNames: Record<string, string> = { clearance: 'Clearance', slot: 'Slots', pace: 'Seconds a pass', moisture: 'Moisture' }
+const plotNames: Record<string, string> = {
+  clearance: 'Clearance',
+  slot: 'Slots',
+  pace: 'Seconds a pass',
+  moisture: 'Moisture'
+}
 const options = computed(() => {
   const any = (name: string) => ({ id: ANY, name })
   const f = page.value?.facets
@@ -139,7 +144,7 @@ const station = {
       <InputText v-model="search" placeholder="Search the book" aria-label="Search the book" size="small" />
       <a :href="file" class="file" download>As a CSV file</a>
     </PlaceHead>
-    <div class="sieves">
+    <div class="sieves" role="search" aria-label="Which entries are shown">
       <Select
         v-for="s in sieves"
         :key="s.list"

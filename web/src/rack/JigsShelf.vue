@@ -275,7 +275,7 @@ function when(iso: string) {
           @change="change((j) => (j.note = ($event.target as HTMLInputElement).value))"
         />
       </label>
-      <h3>What was cut on it</h3>
+      <h2>What was cut on it</h2>
       <p v-if="!recorded.length" class="none">No test cut yet. A box cut on it is remembered here.</p>
       <ul class="memory">
         <li v-for="r in recorded" :key="r.ref">
@@ -350,7 +350,7 @@ function when(iso: string) {
   color: var(--cut);
   font-weight: 600;
 }
-h3 {
+h2 {
   margin: 1rem 0 0.2rem;
   font-size: 1rem;
 }

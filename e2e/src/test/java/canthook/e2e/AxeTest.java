@@ -74,12 +74,13 @@ class AxeTest {
                         ? ".shelf svg"
                         : path.equals("/book")
                                 ? ".entry"
-                                : path.startsWith("/practice") ? ".way svg, .choice"
-                        : path.startsWith("/rack")
-                                ? ".boards svg, td, .plot svg, .rule, .cutters li, .jig svg"
-                                : path.endsWith("/saw")
-                                        ? ".gate button"
-                                        : path.endsWith("/papers") ? "main img" : ".slate .number");
+                                : path.startsWith("/practice")
+                                        ? ".way svg, .choice"
+                                        : path.startsWith("/rack")
+                                                ? ".boards svg, td, .plot svg, .rule, .cutters li, .jig svg"
+                                                : path.endsWith("/saw")
+                                                        ? ".gate button"
+                                                        : path.endsWith("/papers") ? "main img" : ".slate .number");
         if (how.equals("corners")) {
             page.getByText("other corners, compared").click();
             page.waitForSelector(".ways svg");

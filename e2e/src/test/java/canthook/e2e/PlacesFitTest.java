@@ -52,8 +52,8 @@ class PlacesFitTest {
         fits(page, "Practice");
         inView(page, page.locator(".way").first(), high);
         page.locator(".way").first().click();
-        inView(page, page.getByText("Cut a test piece"), high);
-        page.getByText("Cut a test piece").click();
+        inView(page, page.locator(".hands .cut"), high);
+        page.locator(".hands .cut").click();
         assertThat(page.locator(".comb button")).hasCount(6);
         fits(page, "a round");
         for (int i = 0; i < 6; i++) {

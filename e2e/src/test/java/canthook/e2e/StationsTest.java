@@ -171,8 +171,10 @@ class StationsTest {
                 .isVisible();
         page.getByLabel("Put Envelope drawer, copy away").click();
         assertThat(page.locator(".away")).containsText("Envelope drawer, copy");
-        page.getByText("take out again").click();
-        assertThat(page.locator(".away")).hasCount(0);
+        page.locator(".away p", new Page.LocatorOptions().setHasText("Envelope drawer, copy"))
+                .getByText("take out again")
+                .click();
+        assertThat(page.locator(".away")).not().containsText("Envelope drawer, copy");
         page.getByLabel("Search the boxes").fill("drawer, copy");
         assertThat(boxes).hasCount(1);
         page.getByLabel("Search the boxes").fill("no such box");

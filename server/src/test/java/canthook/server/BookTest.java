@@ -281,11 +281,16 @@ class BookTest extends ServerTestBase {
                 .param(id)
                 .update();
         List<String> practice = new ArrayList<>();
-        ok(get("/api/book?kind=PRACTICE")).get("entries").forEach(e -> practice.add(e.get("says").asText()));
+        ok(get("/api/book?kind=PRACTICE"))
+                .get("entries")
+                .forEach(e -> practice.add(e.get("says").asText()));
         assertThat(practice).anyMatch(s -> s.contains("damaged"));
         assertThat(get("/api/practice/rounds/" + id).status()).isEqualTo(409);
         assertThat(ok(get("/api/practice")).get("rounds").toString()).contains("Damaged, cannot be read");
-        file.sql("UPDATE box SET plan = ? WHERE id = ?").param("{cut").param(box).update();
+        file.sql("UPDATE box SET plan = ? WHERE id = ?")
+                .param("{cut")
+                .param(box)
+                .update();
         assertThat(says("")).hasSize(3).contains("Sound.");
     }
 
