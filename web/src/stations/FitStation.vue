@@ -238,7 +238,13 @@ function when(iso: string) {
           </button>
         </h3>
         <p v-if="!bench.answer?.fitSteps.length" class="does">{{ correction }}</p>
-        <ol v-else class="anew">
+        <ol
+          v-else
+          class="anew"
+          :class="{ many: (bench.answer?.fitSteps.length ?? 0) > 6 }"
+          :tabindex="(bench.answer?.fitSteps.length ?? 0) > 6 ? 0 : undefined"
+          aria-label="What is set anew"
+        >
           <li v-for="step in bench.answer.fitSteps" :key="step">{{ step }}</li>
         </ol>
         <FigureView v-if="move && move.shapes.length" :figure="move" class="move" :pad="8" />
@@ -422,7 +428,7 @@ function when(iso: string) {
 
 .joint {
   flex: 1.25;
-  min-height: 150px;
+  min-height: 112px;
 }
 .move {
   flex: 0 0 6.6rem;
@@ -526,6 +532,16 @@ h4 {
   margin: 0 0 0.4rem;
   padding-left: 1.1rem;
   columns: 2;
+}
+/* a stop for every slot: never more than leaves the rest in view */
+.anew.many {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  column-gap: 1.6rem;
+  font-size: 0.92rem;
+  max-height: 9.4rem;
+  padding-left: 1.9rem;
+  overflow: auto;
 }
 .anew li {
   break-inside: avoid;

@@ -169,9 +169,14 @@ public class Book {
         List<DiaryPlot.Point> kerf = new ArrayList<>();
         List<DiaryPlot.Point> pace = new ArrayList<>();
         for (EntryRow row : wanted(sieve, Kind.TEST_CUT)) {
+            String drawn = row.plan();
+            if (drawn == null) {
+                // its box cannot be read: it stands in the diary as damaged
+                continue;
+            }
             try {
                 TestCut cut = json.readValue(row.body(), TestCut.class);
-                BoxPlan plan = json.readValue(String.valueOf(row.plan()), BoxPlan.class);
+                BoxPlan plan = json.readValue(drawn, BoxPlan.class);
                 Fit fit = Planner.work(plan, floor.shop(plan, List.of(cut))).fit();
                 double day = day(row.at());
                 if (fit.reading() != null) {
