@@ -122,8 +122,10 @@ function doneCutAnother() {
   void nextTick(() => readings.value?.querySelector<HTMLElement>('input, .feelings button')?.focus())
 }
 
-/** what was to be moved, as near as this jig can be set */
-const toMove = computed(() => (bench.numbers.get('fit.made') ?? asked.value)?.value)
+/** what was to be moved, as near as this jig can be set; nothing where no move was told, because a cause is to be found first */
+const toMove = computed(() =>
+  bench.answer?.fields['fit.made'] ? (bench.numbers.get('fit.made') ?? asked.value)?.value : undefined
+)
 const movedText = computed(() =>
   moved.value !== undefined && moved.value === toMove.value ? (bench.answer?.fields['fit.made'] ?? '') : ''
 )
