@@ -142,8 +142,9 @@ final class Workbench implements AutoCloseable {
 
     /** Takes one of the choices of a field. */
     static void choose(Page page, String label, String option) {
-        page.locator(".choice", new Page.LocatorOptions().setHasText(label))
-                .getByRole(AriaRole.COMBOBOX)
+        page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName(label).setExact(true))
                 .click();
         page.getByRole(
                         AriaRole.OPTION,
