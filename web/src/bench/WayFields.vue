@@ -26,9 +26,15 @@ const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
   />
   <PlanLength v-if="way === 'ROUTER_SLED'" label="Base the bit passes" field="jig.base" house="jig.base" />
   <PlanLength v-if="way === 'ROD_KEY'" label="Rod, measured" field="jig.rod" house="jig.key" fine />
-  <template v-if="way === 'SHIM_FENCE'">
+  <template v-if="hasKey">
     <template v-if="bench.plan?.jig.leaves">
-      <PlanLength label="Gap on the zero block" field="jig.leaves.zeroGap" house="jig.zero-gap" fine />
+      <PlanLength
+        v-if="way === 'SHIM_FENCE'"
+        label="Gap on the zero block"
+        field="jig.leaves.zeroGap"
+        house="jig.zero-gap"
+        fine
+      />
       <ChoiceField
         label="Set it with"
         :value="bench.plan.jig.leaves.set.length ? 'LEAVES' : 'PAPER'"
@@ -45,7 +51,9 @@ const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
         fine
       />
     </template>
-    <button v-else type="button" class="word" @click="bench.begin('LEAVES')">My block is cut already</button>
+    <button v-else type="button" class="word" @click="bench.begin('LEAVES')">
+      {{ way === 'SHIM_FENCE' ? 'My block is cut already' : 'I move the key by leaves or paper' }}
+    </button>
   </template>
   <template v-if="way === 'SCREW'">
     <template v-if="bench.plan?.jig.screw">

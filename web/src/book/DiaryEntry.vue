@@ -1,10 +1,18 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import type { BookEntry } from '../api/client'
 import FigureView from '../drawing/FigureView.vue'
+import NoteForm from './NoteForm.vue'
 
 /** One line of the diary with its small drawing. */
 const props = defineProps<{ entry: BookEntry; lit: boolean; station: string }>()
-defineEmits<{ mark: [out: boolean] }>()
+const emit = defineEmits<{ mark: [out: boolean]; written: [] }>()
+const mending = ref(false)
+
+function written() {
+  mending.value = false
+  emit('written')
+}
 
 function hour(iso: string) {
   return new Date(iso).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' })
@@ -33,12 +41,29 @@ const mark = `${props.entry.kind} ${props.entry.ref}`
         <span v-if="entry.about" class="about">on {{ entry.about }}</span>
         <time :datetime="entry.at">{{ hour(entry.at) }}</time>
       </p>
-      <p class="says">{{ entry.says }}</p>
+      <NoteForm
+        v-if="mending"
+        label="As it is to read"
+        :was="{ ref: entry.ref, words: entry.says }"
+        @written="written"
+      />
+      <p v-else class="says">{{ entry.says }}</p>
       <p v-for="l in entry.lines" :key="l" class="line">{{ l }}</p>
     </div>
-    <button type="button" class="word" @click="$emit('mark', !entry.taken)">
-      {{ entry.taken ? 'put back' : 'take out' }}
-    </button>
+    <div class="acts">
+      <button
+        v-if="entry.kind === 'NOTE' && !entry.taken"
+        type="button"
+        class="word"
+        :aria-expanded="mending"
+        @click="mending = !mending"
+      >
+        {{ mending ? 'leave it' : 'reword' }}
+      </button>
+      <button type="button" class="word" @click="$emit('mark', !entry.taken)">
+        {{ entry.taken ? 'put back' : 'take out' }}
+      </button>
+    </div>
   </li>
 </template>
 
@@ -76,6 +101,11 @@ img {
 }
 p {
   margin: 0;
+}
+.acts {
+  display: grid;
+  justify-items: end;
+  gap: 0.2rem;
 }
 .head {
   display: flex;

@@ -4,10 +4,15 @@ import { problemOf } from '../api/client'
 import { write } from './notes'
 
 /** A line written by hand, with photos. Nothing typed is lost when it is refused. */
-const props = defineProps<{ box?: string; about?: string; label: string }>()
+const props = defineProps<{
+  box?: string
+  about?: string
+  label: string
+  was?: { ref: string; words: string }
+}>()
 const emit = defineEmits<{ written: [] }>()
 const id = useId()
-const words = ref('')
+const words = ref(props.was?.words ?? '')
 /** which part it is about, where it hangs on nothing else */
 const part = ref('')
 const photos = ref<File[]>([])
@@ -22,6 +27,7 @@ async function keep() {
     refused.value = await write({
       words: words.value,
       photos: photos.value,
+      ...(props.was ? { ref: props.was.ref } : {}),
       ...(props.box ? { box: props.box } : {}),
       ...(props.about || part.value ? { about: props.about || part.value } : {})
     })
@@ -57,14 +63,16 @@ async function keep() {
           aria-label="Photos"
           @change="photos = [...(($event.target as HTMLInputElement).files ?? [])]"
       /></label>
-      <label v-if="box && !about" class="part"
+      <label v-if="box && !about && !was" class="part"
         >about
         <select v-model="part">
           <option value="">the box</option>
           <option v-for="p in ['A', 'B', 'C', 'D']" :key="p" :value="`part ${p}`">part {{ p }}</option>
         </select></label
       >
-      <button type="submit" class="plain keep" :disabled="busy || !words.trim()">Write it down</button>
+      <button type="submit" class="plain keep" :disabled="busy || !words.trim()">
+        {{ was ? 'Write it anew' : 'Write it down' }}
+      </button>
     </div>
     <p v-for="r in refused" :key="r" class="refused" role="alert">{{ r }}</p>
   </form>

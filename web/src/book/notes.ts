@@ -6,17 +6,14 @@ export interface Written {
   about?: string
   words: string
   photos: File[]
+  /** the note it is the new wording of */
+  ref?: string
 }
 
 /** Largest photo that is sent, bytes; the server takes no more. */
 export const LARGEST_PHOTO = 25_000_000
 
-/**
- * Writes it, then its photos one after another. What was written stays written when a photo is refused.
- *
- * @returns what was refused, a sentence a photo
- */
-export async function write(note: Written): Promise<string[]> {
+async function begin(note: Written): Promise<number> {
   const { id } = await got(
     api.POST('/api/book/notes', {
       body: {
@@ -26,6 +23,21 @@ export async function write(note: Written): Promise<string[]> {
       }
     })
   )
+  return id
+}
+
+async function reword(id: number, words: string): Promise<number> {
+  await got(api.PUT('/api/book/notes/{id}', { params: { path: { id } }, body: { words } }))
+  return id
+}
+
+/**
+ * Writes it, then its photos one after another. What was written stays written when a photo is refused.
+ *
+ * @returns what was refused, a sentence a photo
+ */
+export async function write(note: Written): Promise<string[]> {
+  const id = note.ref === undefined ? await begin(note) : await reword(Number(note.ref), note.words)
   const refused: string[] = []
   for (const photo of note.photos) {
     if (photo.size > LARGEST_PHOTO) {

@@ -22,6 +22,7 @@ const emit = defineEmits<{
   open: [number: string]
   edit: [field: string, x: number, y: number]
   point: [mark: string]
+  pick: [mark: string]
 }>()
 
 const box = ref<HTMLElement>()
@@ -160,6 +161,7 @@ function tick(x: number, y: number) {
             :style="{ fill: `var(--fill-${shape.role}, none)` }"
             @pointerenter="shape.mark && emit('point', shape.mark)"
             @pointerleave="shape.mark && emit('point', '')"
+            @click="shape.mark && emit('pick', shape.mark)"
           />
         </template>
       </g>

@@ -3,7 +3,7 @@ import InputText from 'primevue/inputtext'
 import Select from 'primevue/select'
 import { useToast } from 'primevue/usetoast'
 import { watchDebounced } from '@vueuse/core'
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer as got, api, problemOf, type BookEntry, type BookPage } from '../api/client'
 import DiaryEntry from '../book/DiaryEntry.vue'
@@ -24,7 +24,9 @@ const way = ref(ANY)
 const wood = ref(ANY)
 const out = ref(false)
 const shown = ref('clearance')
-const lit = ref('')
+const pointed = ref('')
+const picked = ref('')
+const lit = computed(() => pointed.value || picked.value)
 const failed = ref('')
 let turn = 0
 document.title = 'Book – Cant Hook'
@@ -122,13 +124,22 @@ async function mark(entry: BookEntry, takeOut: boolean) {
   }
 }
 
-/** A point of the plot: its entry is lit and brought into view. */
-function point(id: string) {
-  lit.value = id
+/** A point of the plot that is pressed: its entry stays lit and is brought into view. */
+async function pick(id: string) {
+  picked.value = id
+  const stands = () => entries.value.some((e) => `${e.kind} ${e.ref}` === id)
+  // it may stand further back than the diary has been read so far
+  while (!stands() && entries.value.length < (page.value?.total ?? 0)) {
+    const before = entries.value.length
+    await load(before)
+    if (entries.value.length === before) return
+  }
+  await nextTick()
   document.querySelector(`[data-entry="${CSS.escape(id)}"]`)?.scrollIntoView({ block: 'center' })
 }
 const station = {
   TEST_CUT: '/fit',
+  MOVE: '/fit',
   RUN: '/cut',
   SPOILT: '/cut',
   CALL: '',
@@ -173,7 +184,14 @@ const station = {
           </button>
           <span class="title">{{ plot.title }}</span>
         </div>
-        <FigureView :figure="plot" :lit="lit" class="over-time" :pad="6" @point="point" />
+        <FigureView
+          :figure="plot"
+          :lit="lit"
+          class="over-time"
+          :pad="6"
+          @point="pointed = $event"
+          @pick="pick"
+        />
       </section>
       <div class="diary">
         <NoteForm label="Write a line" v-bind="box === ANY ? {} : { box }" @written="load()" />
@@ -181,7 +199,7 @@ const station = {
           {{
             out
               ? 'Nothing is taken out.'
-              : 'Nothing is found. Test cuts, runs at the saw, mis-cuts, judgements and notes are written here by themselves.'
+              : 'Nothing is found. Test cuts, moves, runs at the saw, mis-cuts, judgements and notes are written here by themselves.'
           }}
         </p>
         <section v-for="[day, list] in days" :key="day">
@@ -194,6 +212,7 @@ const station = {
               :lit="lit === `${e.kind} ${e.ref}`"
               :station="station[e.kind]"
               @mark="(takeOut) => mark(e, takeOut)"
+              @written="load()"
             />
           </ul>
         </section>

@@ -8,6 +8,7 @@ import canthook.jig.ScrewSetting;
 import canthook.jig.Setting;
 import canthook.jig.SpacerSetting;
 import canthook.jig.StopSetting;
+import canthook.length.Length;
 import canthook.planner.WorkedPlan;
 
 /**
@@ -42,6 +43,13 @@ public final class MoveFigure {
                 reading.correction() == null
                         ? 0
                         : Long.signum(reading.correction().made().nanometres()));
+    }
+
+    /** A move that was made, positive away from the cutter; empty while the jig waits. */
+    public static Figure made(WorkedPlan worked, Length moved) {
+        Setting setting = worked.jig().setting();
+        Drawing d = new Drawing("move", "What was moved", worked.plan().display());
+        return setting == null ? d.reach(0, 0).done() : of(d, setting, Long.signum(moved.nanometres()));
     }
 
     /** What can be moved, before anything is said of it; empty while the jig waits. */

@@ -11,6 +11,7 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.JigChoice;
+import canthook.plan.JigChoice.Leaves;
 import canthook.plan.JigChoice.Way;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
@@ -44,6 +45,7 @@ import org.jspecify.annotations.Nullable;
  * @param pressedTowards the clearance if parts were pressed towards the cutter instead
  * @param block a moving fence comes down on; null when the fence is fast
  * @param router whether the cutter is a bit, which may not climb
+ * @param shop leaves and paper a key is moved by; null when they are not said, and it can be moved by any amount
  */
 public record KeySetting(
         Way way,
@@ -56,6 +58,7 @@ public record KeySetting(
         Worked pressedTowards,
         @Nullable ZeroBlock block,
         boolean router,
+        @Nullable Leaves shop,
         LengthDisplay display)
         implements Setting {
     /** Works out the setting. */
@@ -114,6 +117,7 @@ public record KeySetting(
                 towards,
                 block,
                 Jig.isRouter(plan, chosen),
+                choice.leaves(),
                 plan.display());
     }
 
@@ -141,10 +145,6 @@ public record KeySetting(
                 wholeSlot
                         ? "The slot less a little play."
                         : "No wider than the kerf, so that key and spacer together still enter the slot.");
-    }
-
-    private String after(Length before, Length move, LengthDisplay shown) {
-        return shown.text(gap.length().plus(before).plus(move), Precision.CALIPER);
     }
 
     /** What is lost from every finger but the first when parts are pressed the other way. */
@@ -334,27 +334,7 @@ public record KeySetting(
 
     @Override
     public Correction correction(Length before, Length move, LengthDisplay shown) {
-        boolean away = move.isPositive();
-        if (block != null) {
-            return block.correction(before, move, shown);
-        }
-        String amount = shown.text(move.abs(), Precision.FIT);
-        return new Correction(
-                "Move the key " + amount
-                        + (away
-                                ? " away from the cutter: fingers grow, the fit tightens."
-                                : " towards the cutter: fingers shrink, the fit loosens.")
-                        + " Unplug first; set a zero block against the fence before you unclamp.",
-                move,
-                away
-                        ? List.of(
-                                "Unplug. Clamp a block behind the key, leaves of " + amount + " between them.",
-                                "Take the leaves out, loosen the key, bring it up to the block, lock it.",
-                                "The gap now measures " + after(before, move, shown) + ".")
-                        : List.of(
-                                "Unplug. Clamp a block behind the key, touching it.",
-                                "Loosen the key, put leaves of " + amount + " between it and the block, lock it.",
-                                "The gap now measures " + after(before, move, shown) + "."));
+        return block != null ? block.correction(before, move, shown) : KeyMove.of(this, before, move, shown);
     }
 
     @Override

@@ -1,6 +1,5 @@
 package canthook.jig;
 
-import canthook.cutter.Pieces;
 import canthook.fingers.Rung;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
@@ -10,7 +9,6 @@ import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 
@@ -26,11 +24,10 @@ import java.util.Objects;
  * @param shop leaves and paper the shop has
  */
 public record ZeroBlock(Worked zeroGap, List<Length> stack, Leaves shop, LengthDisplay display) {
-    private static final Length WITHIN = Length.mm(0.005);
 
     static ZeroBlock of(Leaves shop, Rung chosen, LengthDisplay display, Worksheet sheet) {
         Worked zero = zero(shop, chosen, sheet);
-        List<Length> stack = Pieces.fewest(set(shop), chosen.finger().length().minus(zero.length()), WITHIN);
+        List<Length> stack = LaidLeaves.of(shop, chosen.finger().length().minus(zero.length()));
         return new ZeroBlock(zero, stack, shop, display);
     }
 
@@ -51,49 +48,27 @@ public record ZeroBlock(Worked zeroGap, List<Length> stack, Leaves shop, LengthD
                 "Some three tenths under the finger, on a whole tenth: leaves can only take the fence further away.");
     }
 
-    /** Leaves, and a few sheets of paper where the shop uses paper. */
-    private static List<Length> set(Leaves leaves) {
-        Length paper = leaves.paper();
-        if (!leaves.set().isEmpty() || paper == null) {
-            return leaves.set();
-        }
-        List<Length> sheets = new ArrayList<>();
-        for (int i = 0; i < 12; i++) {
-            sheets.add(paper);
-        }
-        return sheets;
-    }
-
     /** {@code leaves 0.30+0.05}, as the hand finds them. */
     public String words(List<Length> pieces) {
-        if (pieces.isEmpty()) {
-            return "no leaf";
-        }
-        StringBuilder words = new StringBuilder(shop.set().isEmpty() ? pieces.size() + " sheets" : "leaves ");
-        if (!shop.set().isEmpty()) {
-            for (int i = 0; i < pieces.size(); i++) {
-                words.append(i == 0 ? "" : "+").append(display.number(pieces.get(i), Precision.CALIPER));
-            }
-        }
-        return words.toString();
+        return LaidLeaves.words(shop, pieces, display);
     }
 
     /** How far the leaves come from the gap wanted; zero when as near as leaves are made. */
     Length off(Rung rung) {
-        Length off = stack.stream()
-                .reduce(Length.ZERO, Length::plus)
-                .minus(rung.finger().length().minus(zeroGap.length()));
-        return off.abs().isOver(WITHIN) ? off : Length.ZERO;
+        Length wanted = rung.finger().length().minus(zeroGap.length());
+        return LaidLeaves.hit(stack, wanted)
+                ? Length.ZERO
+                : LaidLeaves.thick(stack).minus(wanted);
     }
 
     /** Leaves or sheets between fence and block, as they are to be after the move. */
     Correction correction(Length before, Length move, LengthDisplay shown) {
         boolean sheets = shop.set().isEmpty() && shop.paper() != null;
-        Length planned = thick(stack);
+        Length planned = LaidLeaves.thick(stack);
         List<Length> standing = before.equals(Length.ZERO)
                 ? stack
-                : Pieces.fewest(shop.set(), Length.longer(Length.ZERO, planned.plus(before)), WITHIN);
-        Length now = sheets ? Length.longer(Length.ZERO, planned.plus(before)) : thick(standing);
+                : LaidLeaves.of(shop, Length.longer(Length.ZERO, planned.plus(before)));
+        Length now = sheets ? Length.longer(Length.ZERO, planned.plus(before)) : LaidLeaves.thick(standing);
         Length wanted = now.plus(move);
         if (wanted.isNegative()) {
             return Correction.of(
@@ -107,14 +82,14 @@ public record ZeroBlock(Worked zeroGap, List<Length> stack, Leaves shop, LengthD
     }
 
     private Correction leaves(List<Length> standing, Length wanted, Length move, LengthDisplay shown) {
-        List<Length> then = Pieces.fewest(shop.set(), wanted, WITHIN);
+        List<Length> then = LaidLeaves.of(shop, wanted);
         return Correction.of(
                 "Behind the fence " + words(then) + " instead of " + words(standing) + ": "
                         + shown.text(move.abs(), Precision.CALIPER)
                         + (move.isPositive()
                                 ? " more, fingers grow, the fit tightens."
                                 : " less, fingers shrink, the fit loosens."),
-                thick(then).minus(thick(standing)));
+                LaidLeaves.thick(then).minus(LaidLeaves.thick(standing)));
     }
 
     /** Whole sheets, and never one too many. */
@@ -130,9 +105,5 @@ public record ZeroBlock(Worked zeroGap, List<Length> stack, Leaves shop, LengthD
                                 + shown.text(paper.times(sheets), Precision.CALIPER) + " of "
                                 + shown.text(move.abs(), Precision.CALIPER) + ".",
                 paper.times(move.isPositive() ? sheets : -sheets));
-    }
-
-    private static Length thick(List<Length> pieces) {
-        return pieces.stream().reduce(Length.ZERO, Length::plus);
     }
 }

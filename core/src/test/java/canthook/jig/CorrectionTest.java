@@ -81,6 +81,36 @@ class CorrectionTest {
         assertThat(sentence(loose(bitBox().with(thin)))).contains("Add 2 sheets of 0.04 mm");
     }
 
+    /** A fixed key is moved by the leaves the shop has, and what they make is what is told: step, new gap and the reading to expect. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.05;0.1;0.2, , 0.10, leaf 0.10",
+        "0.05;0.04, , 0.09, leaves 0.05+0.04 (0.09 mm)",
+        "0.15;0.3, , 0.15, leaf 0.15",
+        "'', 0.04, 0.08, 2 sheets (0.08 mm)",
+        "'', 0.1, 0.09, leaves of 0.09 mm"
+    })
+    void aFixedKeyIsMovedByTheShopsLeaves(String set, String paper, double made, String laid) {
+        List<Length> leaves = set.isEmpty()
+                ? List.of()
+                : java.util.Arrays.stream(set.split(";"))
+                        .map(t -> mm(Double.parseDouble(t)))
+                        .toList();
+        BoxPlan plan = by(Way.SLED_KEY);
+        plan = plan.with(
+                plan.jig().with(new Leaves(null, leaves, paper == null ? null : mm(Double.parseDouble(paper)))));
+        WorkedPlan worked = loose(plan);
+        Correction correction =
+                java.util.Objects.requireNonNull(worked.fit().reading()).correction();
+        assertThat(correction).isNotNull();
+        assertThat(correction.made()).isEqualTo(mm(made));
+        assertThat(correction.steps().get(0)).contains(", " + laid + " between them");
+        Length gap = ((KeySetting) worked.jig().setting()).gap().length();
+        assertThat(correction.steps().get(2))
+                .contains(LengthDisplay.METRIC.number(gap.plus(mm(made)), canthook.length.Precision.CALIPER));
+        assertThat(correction.sentence().contains("come no nearer")).isEqualTo(made != 0.09);
+    }
+
     /** The table of chapter “test cut”: what a move asks of spacers and fence. */
     @ParameterizedTest
     @CsvSource({"ODD,ONE_SIDE,0,5", "ODD,CENTRED,0.5,5.5", "EVEN,ONE_SIDE,1,5", "EVEN,CENTRED,0.5,5"})

@@ -53,7 +53,7 @@ class AnswersFirstTest {
         for (String box : BOXES) {
             for (String station : STATIONS) {
                 String where = box + "/" + station;
-                page.navigate(bench.address + "/boxes/" + where);
+                bench.goTo(page, box, station);
                 Locator answer = page.locator(".the-answer");
                 // a batch's answer comes once its cuts are found
                 page.waitForFunction(

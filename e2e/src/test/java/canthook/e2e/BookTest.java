@@ -55,6 +55,11 @@ class BookTest {
         assertThat(page.locator(".entry img")).hasJSProperty("naturalWidth", 320);
         page.reload();
         assertThat(page.locator(".entry img")).isVisible();
+        entries(page).getByText("reword").click();
+        page.getByLabel("As it is to read").fill("Chipped the corner of the third drawer, glued it.");
+        page.getByText("Write it anew").click();
+        assertThat(entries(page)).containsText("third drawer, glued it.");
+        assertThat(page.locator(".entry img")).isVisible();
         // found by the beginning of a word, and nothing by a word that is not there
         Locator search = page.getByLabel("Search the book");
         search.fill("chip third");
@@ -64,9 +69,12 @@ class BookTest {
         search.fill("");
         entries(page).getByText("take out").click();
         assertThat(page.locator(".none")).isVisible();
+        // the note, and the words it had before
+        page.getByText("taken out (2)").click();
+        page.locator(".entry", new Page.LocatorOptions().setHasText("glued it"))
+                .getByText("put back")
+                .click();
         page.getByText("taken out (1)").click();
-        entries(page).getByText("put back").click();
-        page.getByText("taken out (0)").click();
         assertThat(entries(page)).hasCount(1);
         page.context().close();
     }
@@ -102,6 +110,13 @@ class BookTest {
                 .hasCount(0);
         page.getByText("Slots", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(page.locator(".which .title")).containsText("Slots as they were read");
+        // the oldest point: its entry stands further back than the diary has been read
+        int read = entries(page).count();
+        page.locator(".over-time .spot").first().click();
+        Locator lit = page.locator(".entry.lit");
+        assertThat(lit).isInViewport();
+        assertThat(lit).containsText("test cut");
+        assertThat(entries(page).count()).isGreaterThanOrEqualTo(read);
         page.context().close();
     }
 

@@ -64,7 +64,8 @@ class DrawingsTest {
         for (String box : BOXES) {
             String shown = shownIn(page, box, display);
             for (String station : STATIONS) {
-                page.navigate(bench.address + "/boxes/" + shown + "/" + station);
+                page.setViewportSize(1280, 800);
+                bench.goTo(page, shown, station);
                 for (int[] window : WINDOWS) {
                     page.setViewportSize(window[0], window[1]);
                     settled(page);

@@ -115,7 +115,26 @@ class BookTest extends ServerTestBase {
         assertThat(says("search=loose")).containsExactly("Loose after all.");
         assertThat(says("search=tight")).isEmpty();
         assertThat(says("about=fit.clearance")).containsExactly("Loose after all.");
+        // what it said before is not lost
+        assertThat(says("out=true")).containsExactly("Tight.");
         assertThat(put("/api/book/notes/99999", "{\"words\":\"x\"}").status()).isEqualTo(404);
+    }
+
+    /** A move is an entry of its own, before the test cut that followed it; both say how the jig was set. */
+    @Test
+    void aMoveAndASettingAreRead() {
+        ok(post("/api/boxes/" + box + "/test-cuts", "{\"slots\":[7.46],\"fingers\":[7.25],\"moved\":0.09}"));
+        JsonNode entries = ok(get("/api/book?box=" + box)).get("entries");
+        assertThat(entries).extracting(e -> e.get("kindWords").asText()).containsExactly("test cut", "move");
+        assertThat(entries.get(0).get("lines").toString()).contains("set as fixed key, gap");
+        assertThat(entries.get(1).get("says").asText()).isEqualTo("0.09 mm away from the cutter, fingers thicker");
+        assertThat(entries.get(1).at("/figure/title").asText()).isEqualTo("What was moved");
+        String ref = entries.get(1).get("ref").asText();
+        ok(delete("/api/book/MOVE/" + ref));
+        assertThat(says("")).hasSize(1);
+        ok(delete("/api/book/TEST_CUT/" + ref));
+        ok(post("/api/book/MOVE/" + ref + "/restore", null));
+        assertThat(says("")).hasSize(2);
     }
 
     /** Taken out by a mark and put back: a test cut’s mark is the one its box reads, a note keeps its photos. */

@@ -264,9 +264,12 @@ public class Book {
         return rows.write(box, hangs, checked(words), at);
     }
 
+    /** Rewords a line; what it said before stands among what was taken out. */
     @Transactional
     void rewrite(long id, String words) {
-        if (rows.rewrite(id, checked(words)) == 0) {
+        String said = checked(words);
+        rows.keepWords(id, said);
+        if (rows.rewrite(id, said) == 0) {
             throw new Unknown("note", String.valueOf(id));
         }
     }
@@ -315,11 +318,15 @@ public class Book {
         switch (kind) {
             case NOTE -> rows.markNote(Long.parseLong(ref), removed);
             case TEST_CUT -> rows.markTestCut(Long.parseLong(ref), removed);
-            case RUN, SPOILT, CALL, PRACTICE, DRILLS -> {
+            case MOVE, RUN, SPOILT, CALL, PRACTICE, DRILLS -> {
                 if (out) {
                     rows.takeOut(kind.name(), ref, now());
                 } else {
                     rows.putBack(kind.name(), ref);
+                    if (kind == Kind.MOVE) {
+                        // it stands with the test cut that followed it
+                        rows.markTestCut(Long.parseLong(ref), 0);
+                    }
                 }
             }
         }

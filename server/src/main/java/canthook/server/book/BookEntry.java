@@ -35,6 +35,8 @@ public record BookEntry(
     /** What is recorded. */
     public enum Kind {
         TEST_CUT("test cut"),
+        /** What was moved since the test cut before; it stands with the test cut that followed. */
+        MOVE("move"),
         RUN("at the saw"),
         SPOILT("mis-cut"),
         CALL("judgement"),

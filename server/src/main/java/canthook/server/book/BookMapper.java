@@ -39,6 +39,8 @@ interface BookMapper {
     /** Everything that is recorded, each with its box. */
     String ALL = "WITH every AS ("
             + " SELECT 'TEST_CUT' AS kind, CAST(id AS TEXT) AS ref, box_id AS box, made_at AS at, removed, reading AS body FROM test_cut"
+            + " UNION ALL SELECT 'MOVE', CAST(id AS TEXT), box_id, made_at, removed, reading FROM test_cut"
+            + "   WHERE json_valid(reading) AND NOT coalesce(json_extract(reading, '$.moved'), 0) = 0"
             + " UNION ALL SELECT 'NOTE', CAST(id AS TEXT), box_id, at, removed, about || char(10) || words FROM note"
             + " UNION ALL SELECT 'RUN', id, box_id, started_at, 0, rules FROM saw_run"
             + " UNION ALL SELECT 'SPOILT', r.id || ':' || e.seq, r.box_id, e.at, 0, e.event FROM saw_event e JOIN saw_run r ON r.id = e.run_id"
@@ -81,7 +83,7 @@ interface BookMapper {
             int most) {}
 
     @Select("<script>" + ALL + "SELECT kind, ref, box, at, removed, body, name, plan FROM entry" + SIEVE
-            + " ORDER BY at DESC, kind, ref LIMIT #{a.most} OFFSET #{a.from}</script>")
+            + " ORDER BY at DESC, kind DESC, ref LIMIT #{a.most} OFFSET #{a.from}</script>")
     List<EntryRow> page(@Param("a") Asked asked);
 
     @Select("<script>" + ALL + "SELECT count(*) FROM entry" + SIEVE + "</script>")
@@ -101,6 +103,11 @@ interface BookMapper {
             @Param("about") String about,
             @Param("words") String words,
             @Param("at") String at);
+
+    /** The words as they stand, kept under “taken out”. */
+    @Insert("INSERT INTO note (box_id, about, words, at, removed) SELECT box_id, about, words, at, 1 FROM note"
+            + " WHERE id = #{id} AND words <> #{words}")
+    void keepWords(@Param("id") long id, @Param("words") String words);
 
     @Update("UPDATE note SET words = #{words} WHERE id = #{id}")
     int rewrite(@Param("id") long id, @Param("words") String words);

@@ -2,11 +2,13 @@ package canthook.server.book;
 
 import canthook.figure.Figure;
 import canthook.figure.FitFigures;
+import canthook.figure.MoveFigure;
 import canthook.figure.PracticeFigures;
 import canthook.figure.StandingFigure;
 import canthook.figure.StickFigure;
 import canthook.fit.Fit;
 import canthook.judgement.Call;
+import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
@@ -34,6 +36,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -90,6 +93,7 @@ class EntryReader {
     private Said said(Kind kind, EntryRow row) throws JsonProcessingException {
         return switch (kind) {
             case TEST_CUT -> testCut(row);
+            case MOVE -> move(row);
             case RUN -> run(row);
             case SPOILT -> spoilt(row);
             case CALL -> call(row);
@@ -120,10 +124,7 @@ class EntryReader {
         Fit fit = worked.fit();
         Fit.Reading reading = fit.reading();
         List<String> lines = new ArrayList<>();
-        if (cut.moved() != null) {
-            lines.add("moved " + display.text(cut.moved().abs(), Precision.FIT)
-                    + (cut.moved().isPositive() ? " away from the cutter" : " towards the cutter") + " before it");
-        }
+        lines.add("set as " + worked.jig().line(display));
         fit.verdicts().stream().map(Verdict::sentence).findFirst().ifPresent(lines::add);
         String says = cut.felt() != null
                 ? "Felt: it " + cut.felt().words()
@@ -132,6 +133,20 @@ class EntryReader {
                         : "Clearance " + reading.clearance().text(display) + ", wanted "
                                 + fit.target().text(display);
         return Said.of(says, lines, FitFigures.joint(worked));
+    }
+
+    private Said move(EntryRow row) throws JsonProcessingException {
+        Length moved =
+                Objects.requireNonNull(json.readValue(row.body(), TestCut.class).moved());
+        BoxPlan plan = plan(row).orElseThrow(() -> new IllegalArgumentException("no plan"));
+        WorkedPlan worked = Planner.work(plan, floor.shop(plan, List.of()));
+        return Said.of(
+                plan.display().text(moved.abs(), Precision.FIT)
+                        + (moved.isPositive()
+                                ? " away from the cutter, fingers thicker"
+                                : " towards the cutter, fingers thinner"),
+                List.of(plan.jig().way().words()),
+                MoveFigure.made(worked, moved));
     }
 
     private Said run(EntryRow row) throws JsonProcessingException {
@@ -143,8 +158,9 @@ class EntryReader {
             }
         }
         List<String> lines = new ArrayList<>();
+        Optional<WorkedPlan> worked = plan(row).map(p -> Planner.work(p, floor.shop(p, List.of())));
+        worked.ifPresent(w -> lines.add("set as " + w.jig().line(w.plan().display())));
         Pace.of(List.of(done)).ifPresent(pace -> lines.add(Math.round(pace) + " seconds from pass to pass"));
-        BoxPlan plan = plan(row).orElse(null);
         String took = events.isEmpty()
                 ? ""
                 : " in "
@@ -159,7 +175,7 @@ class EntryReader {
         return Said.of(
                 done.size() + (done.size() == 1 ? " pass" : " passes") + " made" + took,
                 lines,
-                plan == null ? null : StickFigure.of(Planner.work(plan, floor.shop(plan, List.of()))));
+                worked.map(StickFigure::of).orElse(null));
     }
 
     private Said spoilt(EntryRow row) throws JsonProcessingException {
