@@ -123,7 +123,6 @@ public record CutList(
                 passes.times(each).plus(settings.times(setting)),
                 "Seconds a pass for every pass, and a set-up for every stack.");
         batch(sheet, plan, passes, time);
-        glueTime(sheet, ladder, rules);
         judge(plan, box, jig, verdicts);
         return new CutList(
                 List.copyOf(cuts),
@@ -176,31 +175,6 @@ public record CutList(
                 boxes.times(passes),
                 "Box after box, the passes of one as often as there are boxes.");
         sheet.work("batch-time", "t_b", "Time for all of them", Show.MINUTES, boxes.times(time), "Box after box.");
-    }
-
-    /** Check: 48 faces at 4 s, 180 s to close: 372 s. */
-    private static void glueTime(Worksheet sheet, Ladder ladder, HouseRules rules) {
-        Worked each = sheet.house(
-                "glue-per-face",
-                "t₃",
-                "Seconds to spread a face",
-                Show.SECONDS,
-                rules.value(HouseRule.GLUE_PER_FACE),
-                HouseRule.GLUE_PER_FACE.reason());
-        Worked close = sheet.house(
-                "close-and-square",
-                "t₄",
-                "Seconds to close and square",
-                Show.SECONDS,
-                rules.value(HouseRule.CLOSE_AND_SQUARE),
-                HouseRule.CLOSE_AND_SQUARE.reason());
-        sheet.work(
-                "glue-time",
-                "t₅",
-                "To spread and close",
-                Show.MINUTES,
-                ladder.chosen().glueFaces().times(each).plus(close),
-                "One person, one mate of each pair spread: every face, then closing and squaring.");
     }
 
     private static Setup setup(

@@ -33,6 +33,12 @@ record SolidView(double turn, double tilt) {
         return Math.sin(up) * (Math.cos(round) * p[0] + Math.sin(round) * p[1]) - Math.cos(up) * p[2];
     }
 
+    /** Where a point of the box is seen. */
+    double[] seen(double x, double y, double z) {
+        double[] p = {x, y, z};
+        return new double[] {x(p), y(p)};
+    }
+
     void draw(Drawing d, List<Solid> solids) {
         double[] v = towards();
         frame(d, solids);

@@ -28,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param shared the place it shares with others, which it follows; null when it stands by itself
  * @param fittings what goes in, on and through it; none when null
  * @param host id of the box whose tray it is; null when it is none
+ * @param glueUp how it is glued and trimmed; what is usual when null
  */
 public record BoxPlan(
         int version,
@@ -48,12 +49,13 @@ public record BoxPlan(
         @Nullable Set<Assumed> assumed,
         SharedPlace.@Nullable Share shared,
         @Nullable List<Fitting> fittings,
-        @Nullable String host) {
+        @Nullable String host,
+        @Nullable GlueChoice glueUp) {
     /** How many fittings a box may have. */
     private static final int MOST_FITTINGS = 40;
 
     /** The newest version of the document. */
-    public static final int VERSION = 11;
+    public static final int VERSION = 12;
 
     public BoxPlan {
         if (version > VERSION) {
@@ -82,6 +84,7 @@ public record BoxPlan(
         Refused.ifMissing("seasons", "Seasons", seasons);
         assumed =
                 assumed == null || assumed.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(assumed));
+        glueUp = glueUp == null ? GlueChoice.USUAL : glueUp;
         fittings = fittings == null ? List.of() : List.copyOf(fittings);
         if (fittings.size() > MOST_FITTINGS) {
             throw new Refused("fittings", "At most " + MOST_FITTINGS + " fittings.");
@@ -110,12 +113,23 @@ public record BoxPlan(
             SeasonsChoice seasons) {
         this(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, null,
-                null, null, null, null, null);
+                null, null, null, null, null, null);
     }
 
     @Override
     public List<Fitting> fittings() {
         return Objects.requireNonNull(fittings);
+    }
+
+    @Override
+    public GlueChoice glueUp() {
+        return Objects.requireNonNull(glueUp);
+    }
+
+    public BoxPlan with(GlueChoice changed) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
+                batch, assumed, shared, fittings, host, changed);
     }
 
     /** The lining of its inside; null when it has none. */
@@ -153,14 +167,14 @@ public record BoxPlan(
     public BoxPlan withFittings(List<Fitting> changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, changed, host);
+                batch, assumed, shared, changed, host, glueUp);
     }
 
     /** The tray of another box, or of none. */
     public BoxPlan in(@Nullable String box) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, box);
+                batch, assumed, shared, fittings, box, glueUp);
     }
 
     /** With another in the place of one of its fittings. */
@@ -183,74 +197,74 @@ public record BoxPlan(
     public BoxPlan withEnds(@Nullable Stuff changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, changed,
-                batch, assumed, shared, fittings, host);
+                batch, assumed, shared, fittings, host, glueUp);
     }
 
     public BoxPlan withBatch(@Nullable BatchWish changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                changed, assumed, shared, fittings, host);
+                changed, assumed, shared, fittings, host, glueUp);
     }
 
     public BoxPlan with(SizeWish changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, changed, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host);
+                batch, assumed, shared, fittings, host, glueUp);
     }
 
     public BoxPlan with(FingerChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, changed, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host);
+                batch, assumed, shared, fittings, host, glueUp);
     }
 
     public BoxPlan with(BoardAtHand changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, changed, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host);
+                batch, assumed, shared, fittings, host, glueUp);
     }
 
     public BoxPlan with(JigChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, changed, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host);
+                batch, assumed, shared, fittings, host, glueUp);
     }
 
     public BoxPlan with(Bottom changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, changed, lid, seasons, ends,
-                batch, assumed, shared, fittings, host);
+                batch, assumed, shared, fittings, host, glueUp);
     }
 
     public BoxPlan with(Lid changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, changed, seasons, ends,
-                batch, assumed, shared, fittings, host);
+                batch, assumed, shared, fittings, host, glueUp);
     }
 
     public BoxPlan with(SeasonsChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, changed, ends,
-                batch, assumed, shared, fittings, host);
+                batch, assumed, shared, fittings, host, glueUp);
     }
 
     public BoxPlan with(Stuff changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, changed, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host);
+                batch, assumed, shared, fittings, host, glueUp);
     }
 
     public BoxPlan with(LengthDisplay changed) {
         return new BoxPlan(
                 version, name, purpose, unit, changed, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host);
+                batch, assumed, shared, fittings, host, glueUp);
     }
 
     /** With these begun and not said. */
     public BoxPlan assuming(Set<Assumed> some) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, some, shared, fittings, host);
+                batch, some, shared, fittings, host, glueUp);
     }
 
     /** With this said. */
@@ -265,12 +279,12 @@ public record BoxPlan(
     public BoxPlan sharing(SharedPlace.@Nullable Share place) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, place, fittings, host);
+                batch, assumed, place, fittings, host, glueUp);
     }
 
     public BoxPlan withName(String changed) {
         return new BoxPlan(
                 version, changed, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host);
+                batch, assumed, shared, fittings, host, glueUp);
     }
 }

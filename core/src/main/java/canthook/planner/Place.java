@@ -27,12 +27,14 @@ public enum Place {
             "fingers.low",
             "fingers.glue-faces",
             "fingers.glue-area-all",
+            "glue.all",
             "lid.line",
             "lid.groove-offset",
             "bottom.groove-offset"),
     BOTTOM("Bottom", "bottom.", "seasons."),
     LID("Lid", "lid.", "seasons.", "fingers.low"),
     FITTINGS("Fittings", "fittings."),
+    GLUE("Glue-up", "glue.", "fingers.glue-faces", "fingers.glue-area-all", "fingers.clearance", "size.outside-"),
     /** Other corners for the same box, to choose against: a view of the Size station. */
     CORNERS("Corners", "corners.", "size.", "mates.", "fingers.glue-area", "fingers.glue-ratio"),
     /** A box that is being begun. */
@@ -48,7 +50,7 @@ public enum Place {
 
     /** As it stands in addresses and on the wire: {@code size}. */
     public String id() {
-        return title.toLowerCase(java.util.Locale.ROOT);
+        return this == GLUE ? "glue" : title.toLowerCase(java.util.Locale.ROOT);
     }
 
     public String title() {

@@ -8,6 +8,7 @@ import canthook.cutlist.CutList;
 import canthook.fingers.Ladder;
 import canthook.fit.Fit;
 import canthook.fitting.Fittings;
+import canthook.glue.GlueUp;
 import canthook.jig.Jig;
 import canthook.lid.Lids;
 import canthook.lid.WorkedLid;
@@ -38,6 +39,7 @@ public final class Planner {
         WorkedBottom bottom = Bottoms.of(plan, walls, size, fingers, year, rules);
         WorkedLid lid = Lids.of(plan, walls, size, fingers, year, bottom, rules);
         Fittings fittings = Fittings.of(plan, walls, size, fingers, year, bottom, lid, blank.kerf());
+        GlueUp glue = GlueUp.of(plan, size, fingers, bottom, lid, fittings, rules);
         return new WorkedPlan(
                 plan,
                 shop,
@@ -54,6 +56,7 @@ public final class Planner {
                 bottom,
                 lid,
                 fittings,
+                glue,
                 new Offers());
     }
 }

@@ -75,6 +75,7 @@ public final class Stations {
             case BOTTOM -> worked.bottom().line(display(worked));
             case LID -> worked.lid().line(display(worked));
             case FITTINGS -> worked.fittings().line();
+            case GLUE -> worked.glue().line(display(worked));
         };
     }
 

@@ -10,6 +10,7 @@ import canthook.fingers.Rung;
 import canthook.fingers.SectionLists;
 import canthook.fit.Fit;
 import canthook.fitting.Fittings;
+import canthook.glue.GlueUp;
 import canthook.jig.Jig;
 import canthook.lid.WorkedLid;
 import canthook.mates.MatesApart;
@@ -48,6 +49,7 @@ public record WorkedPlan(
         WorkedBottom bottom,
         WorkedLid lid,
         Fittings fittings,
+        GlueUp glue,
         Offers offers) {
 
     /** The same with decisions that no stage reads: the batch, the name. */
@@ -68,6 +70,7 @@ public record WorkedPlan(
                 bottom,
                 lid,
                 fittings,
+                glue,
                 new Offers());
     }
 
@@ -97,6 +100,7 @@ public record WorkedPlan(
         all.addAll(bottom.numbers());
         all.addAll(lid.numbers());
         all.addAll(fittings.numbers());
+        all.addAll(glue.numbers());
         return all;
     }
 
@@ -132,7 +136,7 @@ public record WorkedPlan(
         return grooves;
     }
 
-    /** What bottom, lid and fittings want done beside grooves and pieces, in order. */
+    /** What bottom, lid, fittings and tips want done beside grooves and pieces, in order. */
     public List<Step> steps() {
         List<Step> steps = new ArrayList<>();
         for (GrooveRun run : grooves()) {
@@ -141,6 +145,7 @@ public record WorkedPlan(
         steps.addAll(bottom.steps(plan.display()));
         steps.addAll(lid.steps(plan.display()));
         steps.addAll(fittings.steps(plan.display()));
+        steps.addAll(glue.steps(plan.display()));
         return steps;
     }
 
@@ -190,6 +195,7 @@ public record WorkedPlan(
         all.addAll(bottom.verdicts());
         all.addAll(lid.verdicts());
         all.addAll(fittings.verdicts());
+        all.addAll(glue.verdicts());
         return all;
     }
 }

@@ -356,7 +356,7 @@ public enum HouseRule {
             4,
             0.5,
             60,
-            "brush in hand, both mates."),
+            "brush in hand, one of the two mates."),
     CLOSE_AND_SQUARE(
             Group.GLUE,
             "Time to close and square a box",
@@ -364,7 +364,15 @@ public enum HouseRule {
             180,
             10,
             1800,
-            "clamps on, diagonals measured, once more.");
+            "clamps on, diagonals measured, once more."),
+    OUT_OF_SQUARE(
+            Group.GLUE,
+            "Diagonals may differ by, on 300",
+            Kind.LENGTH,
+            0.5,
+            0.05,
+            5,
+            "what a lid or a drawer does not show.");
 
     /** What a rule is about. */
     public enum Group {

@@ -82,6 +82,11 @@ public final class HouseRules {
         return length(HouseRule.STACK_HIGHEST);
     }
 
+    /** Diagonals may differ by, on 300. */
+    public Length outOfSquare() {
+        return length(HouseRule.OUT_OF_SQUARE);
+    }
+
     /** Lost at each end of a blank. */
     public Length squaring() {
         return length(HouseRule.SQUARING);

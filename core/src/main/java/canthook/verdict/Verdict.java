@@ -157,6 +157,13 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         SLIT_THROUGH,
         LABEL_OFF_WALL,
         LINING_FILLS,
-        FITTINGS_COLLIDE
+        FITTINGS_COLLIDE,
+        GLUE_TOO_SHORT,
+        GLUE_UNDER_A_CORNER,
+        GLUE_SEIZES,
+        DIAGONALS_DISAGREE,
+        OUT_OF_SQUARE,
+        TRIM_BY_SANDING,
+        TRIM_NO_ROOM
     }
 }

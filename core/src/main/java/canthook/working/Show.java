@@ -33,7 +33,13 @@ public enum Show {
     /** Seconds. */
     SECONDS,
     /** Seconds, shown in minutes. */
-    MINUTES;
+    MINUTES,
+    /** Seconds, shown as minutes and seconds: 3:12. */
+    CLOCK,
+    /** Seconds, shown in hours. */
+    HOURS,
+    /** Grams. */
+    GRAMS;
 
     /** The number without its unit. */
     public String number(Quantity value, LengthDisplay display) {
@@ -43,6 +49,9 @@ public enum Show {
             case CALIPER -> display.number(value.length(), Precision.CALIPER);
             case COUNT -> rounded(value.number(), 0);
             case MINUTES -> rounded(value.number() / 60, 0);
+            case CLOCK -> clock(Math.round(value.number()));
+            case HOURS -> rounded(value.number() / 3600, 0);
+            case GRAMS -> rounded(value.number(), value.number() < 10 ? 1 : 0);
             case MOISTURE, CELSIUS, SECONDS -> rounded(value.number(), 1);
             case PERCENT, RATIO -> rounded(value.number(), 2);
             case STEP -> significant(value.number());
@@ -61,7 +70,9 @@ public enum Show {
             case ANGLE -> "°";
             case CELSIUS -> "°C";
             case SECONDS -> "s";
-            case MINUTES -> "min";
+            case MINUTES, CLOCK -> "min";
+            case HOURS -> "h";
+            case GRAMS -> "g";
         };
     }
 
@@ -92,6 +103,12 @@ public enum Show {
         return places == 0
                 ? whole
                 : whole + "." + Long.toString(steps % scale + scale).substring(1);
+    }
+
+    private static String clock(long seconds) {
+        long size = Math.abs(seconds);
+        return (seconds < 0 ? "−" : "") + size / 60 + ":"
+                + Long.toString(100 + size % 60).substring(1);
     }
 
     private static String trimmed(double number, int places) {

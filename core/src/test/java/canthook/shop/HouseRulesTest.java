@@ -12,6 +12,7 @@ import canthook.length.Length;
 import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
+import canthook.plan.GlueChoice;
 import canthook.plan.Lid;
 import canthook.plan.SizeWish;
 import canthook.plan.Stuff;
@@ -107,6 +108,8 @@ class HouseRulesTest {
         }
         plans.add(openDrawer().with(sawnOff(60, Lid.Joined.LINED, null)));
         plans.add(openDrawer().with(onTop(Lid.Kept.LIP)));
+        plans.add(openDrawer()
+                .with(GlueChoice.USUAL.withDiagonals(new GlueChoice.Diagonals(Length.mm(299), Length.mm(298), false))));
         return plans;
     }
 

@@ -25,6 +25,7 @@ import canthook.plan.Contents;
 import canthook.plan.FingerChoice;
 import canthook.plan.FingerChoice.Parity;
 import canthook.plan.Fitting;
+import canthook.plan.GlueChoice;
 import canthook.plan.Groove;
 import canthook.plan.Hinges;
 import canthook.plan.JigChoice;
@@ -154,6 +155,10 @@ class EveryVerdictTest {
 
     private static BoxPlan fitted(BoxPlan plan, Fitting... fittings) {
         return plan.withFittings(List.of(fittings));
+    }
+
+    private static GlueChoice diagonals(double one, double other) {
+        return GlueChoice.USUAL.withDiagonals(new GlueChoice.Diagonals(mm(one), mm(other), false));
     }
 
     private static Optional<Case> of(BoxPlan plan) {
@@ -427,6 +432,16 @@ class EveryVerdictTest {
             case LABEL_OFF_WALL -> of(fitted(open, new LabelRecess(Part.B, mm(60), mm(20), mm(8), mm(30))));
             case LINING_FILLS ->
                 of(fitted(open.with(open.size().withFootprint(mm(60), mm(60))), new Lining(mm(20), true)));
+            case GLUE_TOO_SHORT -> of(open.with(GlueChoice.USUAL.with(GlueChoice.Spread.BOTH_MATES)));
+            case GLUE_UNDER_A_CORNER -> of(open.with(GlueChoice.USUAL.withOpen(0.5, null)));
+            case GLUE_SEIZES -> of(open.with(choice.withClearance(mm(0.03))));
+            case DIAGONALS_DISAGREE -> of(open.with(diagonals(298.4, 308.4)));
+            case OUT_OF_SQUARE -> of(open.with(diagonals(299, 298)));
+            case TRIM_BY_SANDING ->
+                of(open.with(size(96, 12, Tips.TRIM)).with(GlueChoice.USUAL.with(GlueChoice.Trim.SAND)));
+            case TRIM_NO_ROOM ->
+                of(open.with(new SizeWish(From.OUTSIDE, mm(150), mm(40), mm(96), mm(19), Tips.TRIM, mm(1)))
+                        .with(GlueChoice.USUAL.with(GlueChoice.Trim.SAW)));
             case FITTINGS_COLLIDE -> of(fitted(open.with(sawnOff(60, Lid.Joined.LOOSE, 1.0)), divider(80, 70)));
         };
     }

@@ -1,0 +1,201 @@
+package canthook.figure;
+
+import canthook.figure.WholeBox.State;
+import canthook.fingers.Joint;
+import canthook.fingers.Layout.Span;
+import canthook.glue.GlueTime;
+import canthook.glue.OrderCard;
+import canthook.glue.OrderCard.Phase;
+import canthook.glue.OrderCard.Step;
+import canthook.length.LengthDisplay;
+import canthook.panel.HeldPanel;
+import canthook.plan.Part;
+import canthook.plan.PartEnd;
+import canthook.planner.WorkedPlan;
+import canthook.working.Show;
+import canthook.working.Worked;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The box at one step of its glue-up, pulled apart along its own axes as far as it is not joined yet; and the time against the glue's. */
+public final class GlueFigures {
+    /** So thick glue is drawn. */
+    private static final double FILM = 0.9;
+    /** Height of the bar, of a width of a hundred. */
+    private static final double BAR = 7;
+
+    private final WorkedPlan worked;
+    private final Step step;
+    private final double length;
+    private final double width;
+    private final double side;
+    private final double end;
+    private final double wall;
+    private final double apart;
+
+    private GlueFigures(WorkedPlan worked, Step step) {
+        this.worked = worked;
+        this.step = step;
+        length = worked.size().outsideLength().length().mm();
+        width = worked.size().outsideWidth().length().mm();
+        side = worked.size().finalThickness().length().mm();
+        end = worked.size().finalEndThickness().length().mm();
+        wall = worked.fingers().wall().length().mm();
+        apart = 0.32 * Math.max(width, wall);
+    }
+
+    /** @param which of the steps of the order card, from 0; the nearest where there are fewer */
+    public static List<Figure> of(WorkedPlan worked, int which) {
+        List<Step> steps = worked.glue().card().steps();
+        int at = Math.max(0, Math.min(steps.size() - 1, which));
+        return List.of(step(worked, steps.get(at)), bar(worked, at));
+    }
+
+    private static Figure step(WorkedPlan worked, Step step) {
+        Drawing d = new Drawing("glue-step", step.says(), worked.plan().display());
+        if (!worked.size().hasInside()) {
+            return d.reach(0, 0).done();
+        }
+        GlueFigures figure = new GlueFigures(worked, step);
+        SolidView view = new SolidView(WholeBox.TURN, WholeBox.TILT);
+        view.draw(d, figure.solids());
+        figure.letters(d, view);
+        return d.done();
+    }
+
+    private List<Solid> solids() {
+        List<Solid> all = new ArrayList<>();
+        for (Part part : Part.values()) {
+            double[] by = moved(part);
+            new WallSolids(worked, State.APART, length, width, side, end, wall)
+                    .blocks(part)
+                    .forEach(s -> all.add(s.moved(by[0], by[1], by[2])));
+        }
+        for (PartEnd at : step.spread()) {
+            glue(all, at);
+        }
+        for (HeldPanel panel : worked.panels()) {
+            if (panel.of().equals("bottom")) {
+                double inLength = length - 2 * end;
+                double inWidth = width - 2 * side;
+                Solid held = Solid.of(
+                        "bottom",
+                        0,
+                        (length - inLength) / 2,
+                        (length + inLength) / 2,
+                        (width - inWidth) / 2,
+                        (width + inWidth) / 2,
+                        panel.low(),
+                        panel.low() + panel.thickness().length().mm());
+                all.add(held.moved(0, 0, step.panelIn() ? 0 : wall + apart));
+            }
+        }
+        return all.stream().filter(s -> !s.isEmpty()).toList();
+    }
+
+    /** A part that does not stand joined yet is pulled out along the axis it comes in by. */
+    private double[] moved(Part part) {
+        if (step.standing().contains(part)) {
+            return new double[] {0, 0, 0};
+        }
+        return switch (part) {
+            case A -> new double[] {0, -apart, 0};
+            case B -> new double[] {apart, 0, 0};
+            case C -> new double[] {0, apart, 0};
+            case D -> new double[] {-apart, 0, 0};
+        };
+    }
+
+    /** A film on every long-grain face of the fingers of an end, and nowhere else. */
+    private void glue(List<Solid> all, PartEnd at) {
+        Joint joint = worked.fingers().joint();
+        boolean along = at.part().isSide();
+        double mate = along ? end : side;
+        double run = along ? length : width;
+        boolean low = switch (at.part()) {
+            case A, B -> at.end() == 1;
+            case C, D -> at.end() == 2;
+        };
+        double from = low ? 0 : run - mate;
+        double[] by = moved(at.part());
+        double top =
+                Math.min(joint.corner(at).height().mm(), joint.top(at.part()).mm());
+        for (Span slot : joint.slots(at)) {
+            for (double face : new double[] {slot.from().mm(), slot.to().mm() - FILM}) {
+                if (face > FILM && face + FILM < top) {
+                    double thickFrom = switch (at.part()) {
+                        case A, D -> 0;
+                        case C -> width - side;
+                        case B -> length - end;
+                    };
+                    double thick = along ? side : end;
+                    Solid film = along
+                            ? Solid.of("glue", 2, from, from + mate, thickFrom, thickFrom + thick, face, face + FILM)
+                            : Solid.of("glue", 2, thickFrom, thickFrom + thick, from, from + mate, face, face + FILM);
+                    all.add(film.moved(by[0], by[1], by[2]));
+                }
+            }
+        }
+    }
+
+    private void letters(Drawing d, SolidView view) {
+        for (Part part : Part.values()) {
+            double[] by = moved(part);
+            double[] at = switch (part) {
+                case A -> new double[] {length / 2, 0, wall / 2};
+                case C -> new double[] {length / 2, width, wall / 2};
+                case B -> new double[] {length, width / 2, wall / 2};
+                case D -> new double[] {end, width / 2, wall / 2};
+            };
+            double[] p = view.seen(at[0] + by[0], at[1] + by[1], at[2] + by[2]);
+            if (part != Part.A) {
+                d.note(p[0], p[1], part.name(), "part-letter", "middle", null);
+            } else {
+                double[] top = view.seen(
+                        length / 2 + by[0],
+                        side + by[1],
+                        worked.fingers().joint().top(part).mm() + by[2]);
+                d.note(top[0], top[1] - 1, part.name(), "part-letter", "middle", null);
+            }
+        }
+    }
+
+    /** Spreading and closing one after the other, against the open time and the whole. */
+    private static Figure bar(WorkedPlan worked, int at) {
+        GlueTime time = worked.glue().time();
+        LengthDisplay display = worked.plan().display();
+        Drawing d = new Drawing("glue-time", "The time it takes, against the glue's", display);
+        double most = Math.max(time.all().number(), time.total().number());
+        double per = 100 / Math.max(1, most);
+        double spread = time.spreading().number() * per;
+        double all = time.all().number() * per;
+        d.rect("time-spreading", 0, 0, spread, BAR, "glue.spreading");
+        d.rect("time-closing", spread, 0, all - spread, BAR, "glue.closing");
+        limit(d, time.open(), per, display, "open", -2.4);
+        limit(d, time.total(), per, display, "grabs", -2.4);
+        double now = 0;
+        List<OrderCard.Step> steps = worked.glue().card().steps();
+        for (int i = 0; i < at; i++) {
+            now += steps.get(i).phase() == Phase.SETTING ? 0 : steps.get(i).seconds();
+        }
+        if (steps.get(at).phase() != Phase.BEFORE && now * per <= 100) {
+            d.line("time-now", now * per, -1, now * per, BAR + 1);
+            d.note(now * per, BAR + 4.2, "step " + (at + 1), "quiet", now * per > 85 ? "end" : "start", null);
+        }
+        return d.reach(0, -6).reach(100, BAR + 6).done();
+    }
+
+    private static void limit(Drawing d, Worked time, double per, LengthDisplay display, String words, double y) {
+        double x = time.number() * per;
+        if (x <= 100.001) {
+            d.line(words.equals("open") ? "time-open" : "time-grabs", x, -1.4, x, BAR + 1.4);
+            d.note(
+                    x,
+                    y,
+                    words + " " + Show.CLOCK.number(time.value(), display),
+                    "quiet",
+                    x > 80 ? "end" : "middle",
+                    time);
+        }
+    }
+}
