@@ -7,6 +7,7 @@ export const router = createRouter({
     { path: '/boxes', name: 'boxes', component: () => import('./places/BoxesPlace.vue') },
     { path: '/new-box', name: 'new', component: () => import('./places/NewBoxPlace.vue') },
     { path: '/boxes/:id/saw', name: 'saw', component: () => import('./places/SawPlace.vue') },
+    { path: '/boxes/:id/glue-up', name: 'gluing', component: () => import('./places/GluePlace.vue') },
     { path: '/boxes/:id/papers', name: 'papers', component: () => import('./places/PapersPlace.vue') },
     { path: '/boxes/:id/:station?', name: 'bench', component: () => import('./places/BenchPlace.vue') },
     { path: '/rack/:shelf?', name: 'rack', component: () => import('./places/RackPlace.vue') },

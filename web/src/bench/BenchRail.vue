@@ -197,7 +197,7 @@ ol {
   display: grid;
   grid-template-columns: 1fr auto;
   gap: 0 0.4rem;
-  padding: 0.26rem 0.9rem 0.3rem 1.1rem;
+  padding: 0.14rem 0.9rem 0.2rem 1.1rem;
   color: inherit;
   text-decoration: none;
 }
@@ -208,7 +208,8 @@ ol {
 }
 .title {
   font-weight: 700;
-  font-size: 1.02rem;
+  font-size: 1rem;
+  line-height: 1.25;
 }
 .order {
   font-family: var(--mono);
@@ -217,9 +218,9 @@ ol {
 }
 .line {
   grid-column: 1/-1;
-  font-size: 0.86rem;
+  font-size: 0.82rem;
   color: var(--rail-quiet);
-  line-height: 1.2;
+  line-height: 1.15;
 }
 .here .line {
   color: var(--quiet);
@@ -245,7 +246,7 @@ ol {
 }
 @media (max-height: 780px) {
   .station {
-    padding-block: 0.2rem;
+    padding-block: 0.1rem 0.14rem;
   }
   .purpose {
     font-size: 0.78rem;

@@ -20,7 +20,8 @@ import {
 import { sayTouched } from './assumed'
 import { keeping } from './keeping'
 
-export type StationId = 'size' | 'fingers' | 'blank' | 'jig' | 'fit' | 'cut' | 'bottom' | 'lid' | 'fittings'
+export type StationId =
+  'size' | 'fingers' | 'blank' | 'jig' | 'fit' | 'cut' | 'bottom' | 'lid' | 'fittings' | 'glue'
 
 interface Step {
   plan: BoxPlan

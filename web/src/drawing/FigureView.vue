@@ -113,7 +113,7 @@ const notes = computed(() => {
 })
 
 const fills = Object.fromEntries(
-  ['end', 'grain', 'grain-up', 'mate-up', 'hatch', 'hatch-panel', 'hatch-lid'].map((name) => [
+  ['end', 'grain', 'grain-up', 'mate-up', 'hatch', 'hatch-panel', 'hatch-lid', 'hatch-glue'].map((name) => [
     `--${name}`,
     `url(#${id}-${name})`
   ])

@@ -51,6 +51,10 @@ defineProps<{ id: string }>()
       <rect width="8" height="8" fill="var(--lid)" fill-opacity="0.26" />
       <path d="M0 4H8M4 0V8" stroke="var(--lid)" stroke-width="0.9" />
     </pattern>
+    <pattern :id="`${id}-hatch-glue`" width="8" height="8" patternUnits="userSpaceOnUse">
+      <rect width="8" height="8" fill="var(--glue)" fill-opacity="0.16" />
+      <path d="M0 8L8 0" stroke="var(--glue)" stroke-width="1.2" />
+    </pattern>
     <marker
       :id="`${id}-arrow`"
       viewBox="0 0 10 10"

@@ -40,7 +40,7 @@ describe('labels over a bar', () => {
     )
   })
 
-  it('keep apart wherever six marks stand', () => {
+  it('keep apart wherever six marks stand', { timeout: 30_000 }, () => {
     let seed = 7
     const random = () => (seed = (seed * 16807) % 2147483647) / 2147483647
     for (let i = 0; i < 200; i++)

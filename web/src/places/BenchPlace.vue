@@ -25,7 +25,8 @@ const load: Record<StationId, () => Promise<Component>> = {
   cut: () => import('../stations/CutStation.vue'),
   bottom: () => import('../stations/BottomStation.vue'),
   lid: () => import('../stations/LidStation.vue'),
-  fittings: () => import('../stations/FittingsStation.vue')
+  fittings: () => import('../stations/FittingsStation.vue'),
+  glue: () => import('../stations/GlueStation.vue')
 }
 setTimeout(() => Object.values(load).forEach((one) => void one()), 2500)
 const WholeBox = defineAsyncComponent(() => import('../drawing/WholeBox.vue'))
@@ -70,6 +71,7 @@ watch(wanted, async (station) => {
   whole.value = false
   if (bench.station === station || route.value.name !== 'bench') return
   bench.working = []
+  bench.step = 0
   bench.station = station
   await bench.work()
 })

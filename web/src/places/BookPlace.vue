@@ -142,6 +142,7 @@ const station = {
   MOVE: '/fit',
   RUN: '/cut',
   SPOILT: '/cut',
+  GLUE_UP: '/glue',
   CALL: '',
   NOTE: '',
   PRACTICE: '',

@@ -185,7 +185,7 @@ const files = [
       <NumberRow v-if="bench.numbers.has('fingers.low-height')" id="fingers.low-height" />
       <NumberRow id="fingers.glue-faces" />
       <NumberRow id="fingers.glue-area-all" />
-      <NumberRow id="cut.glue-time" />
+      <NumberRow id="glue.all" />
     </template>
     <template #verdicts><VerdictList /></template>
   </StationFrame>

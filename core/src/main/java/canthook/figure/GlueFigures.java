@@ -74,23 +74,36 @@ public final class GlueFigures {
         for (PartEnd at : step.spread()) {
             glue(all, at);
         }
-        for (HeldPanel panel : worked.panels()) {
-            if (panel.of().equals("bottom")) {
-                double inLength = length - 2 * end;
-                double inWidth = width - 2 * side;
-                Solid held = Solid.of(
-                        "bottom",
-                        0,
-                        (length - inLength) / 2,
-                        (length + inLength) / 2,
-                        (width - inWidth) / 2,
-                        (width + inWidth) / 2,
-                        panel.low(),
-                        panel.low() + panel.thickness().length().mm());
-                all.add(held.moved(0, 0, step.panelIn() ? 0 : wall + apart));
-            }
+        if (step.panelIn()) {
+            worked.panels().stream()
+                    .filter(p -> worked.glue().card().holds(p.of()))
+                    .forEach(p -> all.add(held(p)));
         }
         return all.stream().filter(s -> !s.isEmpty()).toList();
+    }
+
+    /** In its grooves; half-way in from the open side while a part is still missing. */
+    private Solid held(HeldPanel panel) {
+        Solid in = Solid.of(
+                panel.of(),
+                0,
+                end,
+                length - end,
+                side,
+                width - side,
+                panel.low(),
+                panel.low() + panel.thickness().length().mm());
+        double half = 0.5;
+        for (Part part : Part.values()) {
+            double[] by = moved(part);
+            if (by[0] != 0 || by[1] != 0) {
+                return in.moved(
+                        Math.signum(by[0]) * half * (length - 2 * end),
+                        Math.signum(by[1]) * half * (width - 2 * side),
+                        0);
+            }
+        }
+        return in;
     }
 
     /** A part that does not stand joined yet is pulled out along the axis it comes in by. */

@@ -203,7 +203,7 @@ public record GlueTime(
     }
 
     /** Whether everything is spread while the glue is open, and square before it grabs. */
-    boolean isEnough() {
+    public boolean isEnough() {
         return inHand.number() >= 0;
     }
 }

@@ -26,8 +26,14 @@ import java.util.Set;
  * </pre>
  *
  * @param steps in order
+ * @param topIn whether a top panel is shut in with the bottom, to be sawn off with its walls
  */
-public record OrderCard(List<Step> steps) {
+public record OrderCard(List<Step> steps, boolean topIn) {
+
+    /** Whether the panel of a bottom or a lid lies in the walls while they are glued. */
+    public boolean holds(String panel) {
+        return panel.equals("bottom") || (panel.equals("lid") && topIn);
+    }
 
     /** What the clock does during a step. */
     public enum Phase {
@@ -153,7 +159,7 @@ public record OrderCard(List<Step> steps) {
                 allAtOnce();
             }
             close();
-            return new OrderCard(List.copyOf(steps));
+            return new OrderCard(List.copyOf(steps), within.top());
         }
 
         private void before() {

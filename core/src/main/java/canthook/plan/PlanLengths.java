@@ -56,6 +56,11 @@ public final class PlanLengths {
         for (int i = 0; i < plan.fittings().size(); i++) {
             lengths.fitting("fittings." + i + ".", plan.fittings().get(i));
         }
+        GlueChoice.Diagonals diagonals = plan.glueUp().diagonals();
+        if (diagonals != null) {
+            lengths.put("glueUp.diagonals.one", diagonals.one());
+            lengths.put("glueUp.diagonals.other", diagonals.other());
+        }
         return lengths.texts;
     }
 

@@ -31,7 +31,7 @@ class AnswersFirstTest {
             "gridded-seed-box",
             "cabinet-tray");
     private static final List<String> STATIONS =
-            List.of("size", "fingers", "blank", "jig", "fit", "cut", "bottom", "lid", "fittings");
+            List.of("size", "fingers", "blank", "jig", "fit", "cut", "bottom", "lid", "fittings", "glue");
 
     private static Workbench bench;
 

@@ -56,6 +56,9 @@ class AxeTest {
         "/rack/climates,light",
         "/rack/house-rules,dark",
         "/rack/jigs,light",
+        "/boxes/envelope-drawer/glue,light",
+        "/boxes/envelope-drawer/glue,dark",
+        "/boxes/envelope-drawer/glue-up,light",
         "/book,light",
         "/book,dark",
         "/practice,light",
@@ -78,9 +81,13 @@ class AxeTest {
                                         ? ".way svg, .choice"
                                         : path.startsWith("/rack")
                                                 ? ".boards svg, td, .plot svg, .rule, .cutters li, .jig svg"
-                                                : path.endsWith("/saw")
-                                                        ? ".gate button"
-                                                        : path.endsWith("/papers") ? "main img" : ".slate .number");
+                                                : path.endsWith("/glue-up")
+                                                        ? "footer .done"
+                                                        : path.endsWith("/saw")
+                                                                ? ".gate button"
+                                                                : path.endsWith("/papers")
+                                                                        ? "main img"
+                                                                        : ".slate .number");
         if (how.equals("corners")) {
             page.getByText("other corners, compared").click();
             page.waitForSelector(".ways svg");

@@ -35,6 +35,7 @@ class ArchitectureTest {
                     "canthook.server.saw..",
                     "canthook.server.practice..",
                     "canthook.server.book..",
+                    "canthook.server.gluing..",
                     "canthook.server.storage..")
             .should()
             .dependOnClassesThat()

@@ -3,6 +3,7 @@ package canthook.server.answer;
 import canthook.figure.Figure;
 import canthook.figure.LadderFigure;
 import canthook.fit.Fit;
+import canthook.glue.OrderCard;
 import canthook.jig.Cut;
 import canthook.judgement.Call;
 import canthook.length.Length;
@@ -40,6 +41,7 @@ import org.jspecify.annotations.Nullable;
  * @param recommendation why, in one sentence
  * @param hints what a good maker would say at this station; all of them when no station was asked for
  * @param lids kinds of lid beside each other, when the station is lid
+ * @param glue the order card and what beside the numbers belongs to it, when the station is glue
  */
 public record Answer(
         Map<String, String> fields,
@@ -65,7 +67,38 @@ public record Answer(
         List<Figure> figures,
         Figure stick,
         List<HintView> hints,
-        @Nullable List<LidsCompared.Kind> lids) {
+        @Nullable List<LidsCompared.Kind> lids,
+        @Nullable GlueView glue) {
+
+    /**
+     * The glue-up.
+     *
+     * @param quicker ways to gain time, those that come to enough first
+     * @param square what the diagonals say; null until they are read
+     * @param enough whether the glue gives the time that is needed
+     */
+    public record GlueView(
+            List<GlueStepView> steps,
+            List<QuickerView> quicker,
+            @Nullable String square,
+            boolean isSquare,
+            boolean enough,
+            List<OptionView> glues,
+            List<OptionView> clamps,
+            List<OptionView> trims) {}
+
+    /**
+     * One step of the order card.
+     *
+     * @param seconds of the clock it takes; 0 where the clock does not run
+     */
+    public record GlueStepView(String says, String why, OrderCard.Phase phase, double seconds) {}
+
+    /** A way to gain time, and what it comes to; taking it is taking {@code after} for the plan. */
+    public record QuickerView(String says, String time, String inHand, boolean enough, BoxPlan after) {}
+
+    /** One of a choice, in the maker's words. */
+    public record OptionView(String value, String words) {}
 
     /** Something that makes test cuts contradict each other, and how it is found. */
     public record CauseView(String words, String look) {}

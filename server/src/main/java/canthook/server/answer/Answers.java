@@ -8,6 +8,7 @@ import canthook.figure.CornerFigures;
 import canthook.figure.Figure;
 import canthook.figure.FitFigures;
 import canthook.figure.FittingFigures;
+import canthook.figure.GlueFigures;
 import canthook.figure.JigFigure;
 import canthook.figure.LadderFigure;
 import canthook.figure.LidFigures;
@@ -20,15 +21,18 @@ import canthook.figure.YearFigure;
 import canthook.fingers.End;
 import canthook.fingers.Rung;
 import canthook.fit.Fit;
+import canthook.glue.GlueUp;
 import canthook.jig.Cut;
 import canthook.jig.Setting;
 import canthook.judgement.Judgement;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.plan.GlueChoice;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.PlanLengths;
 import canthook.planner.Alternatives;
+import canthook.planner.GainedTime;
 import canthook.planner.LidsCompared;
 import canthook.planner.Place;
 import canthook.planner.Stations;
@@ -39,12 +43,16 @@ import canthook.server.answer.Answer.CauseView;
 import canthook.server.answer.Answer.CornerView;
 import canthook.server.answer.Answer.CutListView;
 import canthook.server.answer.Answer.FixView;
+import canthook.server.answer.Answer.GlueStepView;
+import canthook.server.answer.Answer.GlueView;
 import canthook.server.answer.Answer.HintView;
 import canthook.server.answer.Answer.JigView;
 import canthook.server.answer.Answer.JobView;
 import canthook.server.answer.Answer.LadderView;
 import canthook.server.answer.Answer.MeetingView;
 import canthook.server.answer.Answer.NumberView;
+import canthook.server.answer.Answer.OptionView;
+import canthook.server.answer.Answer.QuickerView;
 import canthook.server.answer.Answer.RungView;
 import canthook.server.answer.Answer.SetupView;
 import canthook.server.answer.Answer.StepSizes;
@@ -56,11 +64,14 @@ import canthook.server.answer.Answer.WorkingView;
 import canthook.shop.TestCut;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
+import canthook.working.Quantity;
 import canthook.working.Show;
 import canthook.working.Worked;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -136,7 +147,42 @@ public final class Answers {
                 place == null ? List.of() : figures(worked, place, day, step),
                 StickFigure.of(worked),
                 hints(worked, place),
-                place == Place.LID ? LidsCompared.of(worked) : null);
+                place == Place.LID ? LidsCompared.of(worked) : null,
+                place == Place.GLUE ? glue(worked) : null);
+    }
+
+    private static GlueView glue(WorkedPlan worked) {
+        LengthDisplay display = worked.plan().display();
+        GlueUp glue = worked.glue();
+        return new GlueView(
+                glueSteps(worked),
+                GainedTime.of(worked).stream()
+                        .map(q -> new QuickerView(
+                                q.says(), clock(q.seconds()), clock(q.inHand()), q.isEnough(), q.after()))
+                        .toList(),
+                glue.square() == null ? null : glue.square().says(display),
+                glue.square() != null && glue.square().isSquare(),
+                glue.time().isEnough(),
+                options(GlueChoice.Glue.values(), GlueChoice.Glue::words),
+                options(GlueChoice.Clamps.values(), GlueChoice.Clamps::words),
+                options(GlueChoice.Trim.values(), GlueChoice.Trim::words));
+    }
+
+    private static <E extends Enum<E>> List<OptionView> options(E[] values, Function<E, String> words) {
+        return Arrays.stream(values)
+                .map(v -> new OptionView(v.name(), words.apply(v)))
+                .toList();
+    }
+
+    private static String clock(double seconds) {
+        return Show.CLOCK.number(Quantity.of(seconds), LengthDisplay.METRIC);
+    }
+
+    /** The order card, a step after the other. */
+    public static List<GlueStepView> glueSteps(WorkedPlan worked) {
+        return worked.glue().card().steps().stream()
+                .map(s -> new GlueStepView(s.says(), s.why(), s.phase(), s.seconds()))
+                .toList();
     }
 
     private static List<HintView> hints(WorkedPlan worked, @Nullable Place place) {
@@ -403,6 +449,7 @@ public final class Answers {
             case BOTTOM -> withYear(worked, BottomFigures.all(worked, day));
             case LID -> withYear(worked, LidFigures.all(worked, day));
             case FITTINGS -> FittingFigures.all(worked);
+            case GLUE -> GlueFigures.of(worked, step);
         };
     }
 }

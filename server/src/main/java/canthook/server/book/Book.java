@@ -318,7 +318,7 @@ public class Book {
         switch (kind) {
             case NOTE -> rows.markNote(Long.parseLong(ref), removed);
             case TEST_CUT -> rows.markTestCut(Long.parseLong(ref), removed);
-            case MOVE, RUN, SPOILT, CALL, PRACTICE, DRILLS -> {
+            case MOVE, RUN, SPOILT, GLUE_UP, CALL, PRACTICE, DRILLS -> {
                 if (out) {
                     rows.takeOut(kind.name(), ref, now());
                 } else {

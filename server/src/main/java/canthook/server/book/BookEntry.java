@@ -39,6 +39,7 @@ public record BookEntry(
         MOVE("move"),
         RUN("at the saw"),
         SPOILT("mis-cut"),
+        GLUE_UP("glue-up"),
         CALL("judgement"),
         NOTE("note"),
         PRACTICE("practice"),

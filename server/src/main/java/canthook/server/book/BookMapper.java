@@ -45,6 +45,8 @@ interface BookMapper {
             + " UNION ALL SELECT 'RUN', id, box_id, started_at, 0, rules FROM saw_run"
             + " UNION ALL SELECT 'SPOILT', r.id || ':' || e.seq, r.box_id, e.at, 0, e.event FROM saw_event e JOIN saw_run r ON r.id = e.run_id"
             + "   WHERE json_valid(e.event) AND json_extract(e.event, '$.kind') = 'SPOILT'"
+            + " UNION ALL SELECT 'GLUE_UP', CAST(id AS TEXT), box_id, begun_at, 0, CAST(took AS TEXT) || ' ' || CAST(planned AS TEXT)"
+            + "   FROM glue_up WHERE dropped = 0 AND done_at IS NOT NULL"
             + " UNION ALL SELECT 'CALL', box_id || ':' || call, box_id, at, 0, call || ' ' || answer FROM hint_answer"
             + " UNION ALL SELECT 'PRACTICE', id, NULL, started_at, 0, level || ' ' || way FROM practice_round"
             + " UNION ALL SELECT 'DRILLS', substr(at, 1, 10), NULL, max(at), 0, count(*) || ' ' || sum(is_right) FROM practice_drill GROUP BY substr(at, 1, 10)),"

@@ -28,6 +28,8 @@ import canthook.server.book.BookMapper.RunEventRow;
 import canthook.server.rack.ShopFloor;
 import canthook.shop.TestCut;
 import canthook.verdict.Verdict;
+import canthook.working.Quantity;
+import canthook.working.Show;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Duration;
@@ -96,6 +98,7 @@ class EntryReader {
             case MOVE -> move(row);
             case RUN -> run(row);
             case SPOILT -> spoilt(row);
+            case GLUE_UP -> glueUp(row);
             case CALL -> call(row);
             case NOTE -> note(row);
             case PRACTICE -> practice(row);
@@ -182,6 +185,22 @@ class EntryReader {
         SawEvent event = json.readValue(row.body(), SawEvent.class);
         String wrong = String.valueOf(event.wrong()).toLowerCase(Locale.ROOT).replace('_', ' ');
         return Said.of("Part " + event.part() + " spoilt: " + wrong, List.of(), standing(row));
+    }
+
+    private Said glueUp(EntryRow row) throws JsonProcessingException {
+        String[] seconds = row.body().split(" ");
+        WorkedPlan worked =
+                plan(row).map(p -> Planner.work(p, floor.shop(p, List.of()))).orElse(null);
+        return Said.of(
+                "Spread, closed and square in " + clock(seconds[0]) + " minutes, planned " + clock(seconds[1]),
+                worked == null
+                        ? List.of()
+                        : List.of(worked.plan().glueUp().glue().words()),
+                worked == null ? null : StandingFigure.of(worked));
+    }
+
+    private static String clock(String seconds) {
+        return Show.CLOCK.number(Quantity.of(Double.parseDouble(seconds)), LengthDisplay.METRIC);
     }
 
     private Said call(EntryRow row) throws JsonProcessingException {
