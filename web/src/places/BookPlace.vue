@@ -143,6 +143,7 @@ const station = {
   RUN: '/cut',
   SPOILT: '/cut',
   GLUE_UP: '/glue',
+  REPAIR: '/glue',
   CALL: '',
   NOTE: '',
   PRACTICE: '',

@@ -74,7 +74,7 @@ const text = (field: 'one' | 'other', mm: number | undefined) =>
     />
     <p
       v-if="bench.answer?.glue?.square"
-      class="says"
+      class="square"
       :class="{ good: bench.answer.glue.isSquare }"
       role="status"
     >

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import ChoiceField from '../bench/ChoiceField.vue'
 import FixButtons from '../bench/FixButtons.vue'
 import NumberRow from '../bench/NumberRow.vue'
@@ -12,9 +12,16 @@ import VerdictList from '../bench/VerdictList.vue'
 import FigureView from '../drawing/FigureView.vue'
 import TradeText from '../words/TradeText.vue'
 import DiagonalFields from './DiagonalFields.vue'
+import GapsFound from './GapsFound.vue'
 
 /** The glue-up: whether there is time enough, in which order, whether it is square, and what becomes of the tips. */
 const bench = useBench()
+const views = [
+  { id: 'order', words: 'the order' },
+  { id: 'gaps', words: 'gaps, once it is together' },
+  { id: 'tips', words: 'the tips, once it is hard' }
+] as const
+const view = ref<(typeof views)[number]['id']>('order')
 const glue = computed(() => bench.answer?.glue)
 const choice = computed(() => bench.plan?.glueUp)
 const steps = computed(() => glue.value?.steps ?? [])
@@ -71,38 +78,66 @@ function show(to: number) {
     hint="Step through the order. Glue is drawn where it goes, and nowhere else."
   >
     <template #drawing>
-      <p v-if="step" class="instruction" aria-live="polite">
-        <strong>{{ at + 1 }} of {{ steps.length }}.</strong> <TradeText :text="step.says" />
-      </p>
-      <p v-if="step" class="why"><TradeText :text="step.why" /></p>
-      <FigureView v-if="figure('glue-step')" :figure="figure('glue-step')!" class="box" :pad="8" />
-      <div class="walk">
+      <p class="views">
         <button
+          v-for="v in views"
+          :key="v.id"
           type="button"
-          class="plain turn"
-          :disabled="at === 0"
-          aria-label="Step before"
-          @click="show(at - 1)"
+          :class="{ here: view === v.id }"
+          :aria-pressed="view === v.id"
+          @click="view = v.id"
         >
-          ◂
+          {{ v.words }}
         </button>
+      </p>
+      <GapsFound v-if="view === 'gaps'" />
+      <template v-else-if="view === 'tips'">
+        <p v-for="t in glue?.tips ?? []" :key="t" class="instruction"><TradeText :text="t" /></p>
         <FigureView
-          v-if="figure('glue-time')"
-          :figure="figure('glue-time')!"
-          class="bar"
-          :pad="4"
+          v-if="figure('trim')"
+          :figure="figure('trim')!"
+          class="box"
           @open="bench.openWorking($event)"
         />
-        <button
-          type="button"
-          class="plain turn"
-          :disabled="at >= steps.length - 1"
-          aria-label="Next step"
-          @click="show(at + 1)"
-        >
-          ▸
-        </button>
-      </div>
+        <p class="caution">
+          Trim once the glue is hard. Guard on, unplug before you set; at the router feed against the bit’s
+          turn. Your machine’s manual, local rules and trained people come first.
+        </p>
+      </template>
+      <template v-else>
+        <p v-if="step" class="instruction" aria-live="polite">
+          <strong>{{ at + 1 }} of {{ steps.length }}.</strong> <TradeText :text="step.says" />
+        </p>
+        <p v-if="step" class="why"><TradeText :text="step.why" /></p>
+        <FigureView v-if="figure('glue-step')" :figure="figure('glue-step')!" class="box" :pad="8" />
+        <div class="walk">
+          <button
+            type="button"
+            class="plain turn"
+            :disabled="at === 0"
+            aria-label="Step before"
+            @click="show(at - 1)"
+          >
+            ◂
+          </button>
+          <FigureView
+            v-if="figure('glue-time')"
+            :figure="figure('glue-time')!"
+            class="bar"
+            :pad="4"
+            @open="bench.openWorking($event)"
+          />
+          <button
+            type="button"
+            class="plain turn"
+            :disabled="at >= steps.length - 1"
+            aria-label="Next step"
+            @click="show(at + 1)"
+          >
+            ▸
+          </button>
+        </div>
+      </template>
     </template>
     <template #answers>
       <NumberRow id="glue.all" strong />
@@ -168,6 +203,9 @@ function show(to: number) {
         <PlainField label="Total time, by the label" field="glueUp.totalMinutes" unit="min" optional />
       </TheRest>
       <DiagonalFields />
+      <p class="caution">
+        Label and data sheet of the glue come first: gloves, air, and what it does to skin.
+      </p>
       <details v-if="gained.length" class="quicker">
         <summary>Ways to gain time</summary>
         <FixButtons :fixes="gained" />
@@ -175,10 +213,6 @@ function show(to: number) {
     </template>
     <template #verdicts>
       <VerdictList />
-      <p class="caution">
-        Label and data sheet of the glue come first: gloves, air, and what it does to skin. At the saw and the
-        router: your machine’s manual, local rules and trained people come first.
-      </p>
     </template>
     <template #follow>
       <NumberRow v-for="id in follows" :id="id" :key="id" />

@@ -200,23 +200,6 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
 </template>
 
 <style scoped>
-.views {
-  display: flex;
-  gap: 1rem;
-  margin: 0 0 0.35rem;
-}
-.views button {
-  border: 0;
-  background: none;
-  padding: 0.1rem 0;
-  cursor: pointer;
-  font-weight: 600;
-  color: var(--quiet);
-}
-.views .here {
-  color: var(--ink);
-  box-shadow: inset 0 -3px var(--edge);
-}
 .instruction {
   margin: 0 0 0.2rem;
   font-size: 1.15rem;

@@ -151,25 +151,19 @@ public final class GlueFigures {
         }
     }
 
+    /** On the faces that are seen; on the upper edge where only the inside is. */
     private void letters(Drawing d, SolidView view) {
+        Joint joint = worked.fingers().joint();
         for (Part part : Part.values()) {
             double[] by = moved(part);
             double[] at = switch (part) {
-                case A -> new double[] {length / 2, 0, wall / 2};
-                case C -> new double[] {length / 2, width, wall / 2};
-                case B -> new double[] {length, width / 2, wall / 2};
-                case D -> new double[] {end, width / 2, wall / 2};
+                case A -> new double[] {length / 2, side / 2, joint.top(part).mm()};
+                case B -> new double[] {length, width / 2, joint.top(part).mm() / 2};
+                case C -> new double[] {length / 2, width, joint.top(part).mm() / 2};
+                case D -> new double[] {end / 2, width / 2, joint.top(part).mm()};
             };
             double[] p = view.seen(at[0] + by[0], at[1] + by[1], at[2] + by[2]);
-            if (part != Part.A) {
-                d.note(p[0], p[1], part.name(), "part-letter", "middle", null);
-            } else {
-                double[] top = view.seen(
-                        length / 2 + by[0],
-                        side + by[1],
-                        worked.fingers().joint().top(part).mm() + by[2]);
-                d.note(top[0], top[1] - 1, part.name(), "part-letter", "middle", null);
-            }
+            d.note(p[0], p[1], part.name(), "part-letter", "middle", null);
         }
     }
 

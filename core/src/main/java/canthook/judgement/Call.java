@@ -14,7 +14,9 @@ public enum Call {
     REPAIR_OR_REMAKE("Repair or remake", Place.FIT),
     TEST_AGAIN("Test again in mid-batch", Place.CUT),
     BACKING("Backing", Place.CUT),
-    FOUR_IN_A_ROW("Four in a row", Place.CUT);
+    FOUR_IN_A_ROW("Four in a row", Place.CUT),
+    GAPS_FROM_THE_FIT("The same gap again", Place.FIT),
+    GAPS_FROM_THE_JIG("The same gap once more", Place.JIG);
 
     private final String title;
     private final Place place;

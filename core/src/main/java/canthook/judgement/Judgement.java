@@ -14,6 +14,7 @@ import canthook.plan.SizeWish.Tips;
 import canthook.plan.Stuff;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
+import canthook.shop.GapAt;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
@@ -37,12 +38,6 @@ public final class Judgement {
 
     /** After so many parts a test is cut again. */
     public static final int PARTS_A_TEST = 20;
-
-    /** A gap under this is filled with glue and dust. */
-    public static final Length FILLED = Length.mm(0.2);
-
-    /** A gap under this takes a sliver; wider ones are a new part. */
-    public static final Length SLIVERED = Length.mm(0.8);
 
     /** What sanding or planing takes off a face, from and to. */
     public static final Length LEAST_SANDED = Length.mm(0.05);
@@ -90,7 +85,23 @@ public final class Judgement {
             case TEST_AGAIN -> testAgain(worked);
             case BACKING -> backing(worked);
             case FOUR_IN_A_ROW -> fourInARow(worked);
+            case GAPS_FROM_THE_FIT -> gapsAgain(Call.GAPS_FROM_THE_FIT, true, worked);
+            case GAPS_FROM_THE_JIG -> gapsAgain(Call.GAPS_FROM_THE_JIG, false, worked);
         };
+    }
+
+    /** The same gap twice in the Book of the shop: looked for before the next box has it too. */
+    private static Optional<Hint> gapsAgain(Call call, boolean ofTheFit, WorkedPlan worked) {
+        return worked.shop().gapsAgain().stream()
+                .filter(g -> g.isOfTheFit() == ofTheFit)
+                .min(Comparator.naturalOrder())
+                .map(g -> {
+                    GapFound.Reason first = GapFound.of(worked, g).reasons().get(0);
+                    return new Hint(
+                            call,
+                            "Look before you cut: " + first.words() + "? " + first.look(),
+                            "Gaps " + g.words() + " stand in the Book more than once.");
+                });
     }
 
     /** Any wall of solid wood. */
@@ -229,11 +240,7 @@ public final class Judgement {
         }
         LengthDisplay display = worked.plan().display();
         Length gap = reading.clearance().length();
-        String does = gap.isUnder(FILLED)
-                ? "press glue and dust of the same wood into the gaps and sand while it is wet."
-                : gap.isUnder(SLIVERED)
-                        ? "glue a sliver of the same wood into each gap, its grain along the finger."
-                        : "lay them aside and cut new ones.";
+        String does = GapAt.filledBy(gap);
         return Optional.of(
                 new Hint(
                         Call.REPAIR_OR_REMAKE,

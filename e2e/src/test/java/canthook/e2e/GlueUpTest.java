@@ -73,6 +73,26 @@ class GlueUpTest {
         page.context().close();
     }
 
+    /** A gap is tapped on, its cause chosen, its width read; it stands in the Book with its picture. */
+    @Test
+    void aGapIsFoundAndWrittenDown() {
+        Page page = at("glue");
+        page.getByText("gaps, once it is together").click();
+        page.locator(".picture", new Page.LocatorOptions().setHasText("at the shoulders, all round"))
+                .click();
+        page.getByText("parts not pushed down").click();
+        Workbench.type(page, "How wide", "0.3");
+        assertThat(page.locator(".filled")).containsText("sliver of the same wood");
+        page.getByText("Write it in the Book").click();
+        assertThat(page.locator(".p-toast")).containsText("It stands in the Book.");
+        String box = page.url().replaceFirst(".*/boxes/([^/]+)/.*", "$1");
+        page.navigate(bench.address + "/book?box=" + box);
+        assertThat(page.locator(".entry"))
+                .containsText("Gaps at the shoulders, all round, 0.30 mm: parts not pushed down");
+        assertThat(page.locator(".entry svg")).isVisible();
+        page.context().close();
+    }
+
     @Test
     void theClockRunsThroughAReloadAndAServerThatIsGone() throws IOException {
         Page page = at("glue-up");

@@ -24,18 +24,14 @@ class ScreenshotsTest {
             picture(page, bench, "/boxes/packet-drawers/blank", "blank-batch", ".boards .area.part");
             picture(page, bench, "/book", "book", ".over-time svg");
             practice(page, bench);
-            picture(page, bench, "/rack/cutters", "rack-cutters", ".cutters svg");
             atTheSaw(page, bench);
+            gluing(page, bench);
             picture(page, bench, "/boxes/gridded-seed-box/blank?of=panels", "blank-panels", ".sheets .area.part");
             picture(page, bench, "/boxes/almanac-box/lid", "lid", ".slate .number");
             picture(page, bench, "/boxes/gridded-seed-box/fittings", "fittings", ".slate .number");
             page.keyboard().press("b");
             page.getByText("pulled apart").click();
             take(page, "whole-box");
-            page.navigate(bench.address + "/boxes/envelope-drawer/fingers");
-            page.locator("[data-number='fingers.finger']").click();
-            page.waitForSelector(".working");
-            take(page, "working");
             page.navigate(bench.address + "/boxes");
             page.getByText("New box").first().click();
             page.waitForSelector("form .figure svg");
@@ -61,6 +57,24 @@ class ScreenshotsTest {
             page.waitForTimeout(200);
         }
         take(page, "practice");
+    }
+
+    /** The bottom about to go in, on the bench and by the clock. */
+    private static void gluing(Page page, Workbench bench) {
+        page.navigate(bench.address + "/boxes/envelope-drawer/glue");
+        for (int step = 2; step <= 6; step++) {
+            page.getByLabel("Next step").click();
+            page.getByText(step + " of 10.").waitFor();
+        }
+        take(page, "glue");
+        String copy = bench.copyOf(page, "envelope-drawer");
+        page.navigate(bench.address + "/boxes/" + copy + "/glue-up");
+        page.locator("footer .done").click();
+        page.waitForSelector(".now");
+        page.locator("footer .done").click();
+        page.getByText("Spread B1").waitFor();
+        page.waitForTimeout(3000);
+        take(page, "glue-clock");
     }
 
     /** The ninth cut of a run, at a front with a lid line. */

@@ -74,12 +74,14 @@ public record Answer(
      * The glue-up.
      *
      * @param quicker ways to gain time, those that come to enough first
+     * @param tips what becomes of the tips, in sentences
      * @param square what the diagonals say; null until they are read
      * @param enough whether the glue gives the time that is needed
      */
     public record GlueView(
             List<GlueStepView> steps,
             List<QuickerView> quicker,
+            List<String> tips,
             @Nullable String square,
             boolean isSquare,
             boolean enough,

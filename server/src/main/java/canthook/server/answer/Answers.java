@@ -17,6 +17,7 @@ import canthook.figure.MoveFigure;
 import canthook.figure.SizeFigures;
 import canthook.figure.StandingFigure;
 import canthook.figure.StickFigure;
+import canthook.figure.TrimFigure;
 import canthook.figure.YearFigure;
 import canthook.fingers.End;
 import canthook.fingers.Rung;
@@ -151,6 +152,12 @@ public final class Answers {
                 place == Place.GLUE ? glue(worked) : null);
     }
 
+    private static List<Figure> glueFigures(WorkedPlan worked, int step) {
+        List<Figure> figures = new ArrayList<>(GlueFigures.of(worked, step));
+        figures.add(TrimFigure.of(worked));
+        return figures;
+    }
+
     private static GlueView glue(WorkedPlan worked) {
         LengthDisplay display = worked.plan().display();
         GlueUp glue = worked.glue();
@@ -160,6 +167,7 @@ public final class Answers {
                         .map(q -> new QuickerView(
                                 q.says(), clock(q.seconds()), clock(q.inHand()), q.isEnough(), q.after()))
                         .toList(),
+                glue.steps(display).stream().map(canthook.panel.Step::says).toList(),
                 glue.square() == null ? null : glue.square().says(display),
                 glue.square() != null && glue.square().isSquare(),
                 glue.time().isEnough(),
@@ -449,7 +457,7 @@ public final class Answers {
             case BOTTOM -> withYear(worked, BottomFigures.all(worked, day));
             case LID -> withYear(worked, LidFigures.all(worked, day));
             case FITTINGS -> FittingFigures.all(worked);
-            case GLUE -> GlueFigures.of(worked, step);
+            case GLUE -> glueFigures(worked, step);
         };
     }
 }

@@ -18,6 +18,7 @@ import canthook.server.book.BookMapper.JpegRow;
 import canthook.server.book.BookMapper.PhotoRow;
 import canthook.server.book.BookMapper.RunEventRow;
 import canthook.server.box.Shelf;
+import canthook.server.keeping.GapsSeen;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.Rack;
 import canthook.server.rack.ShopFloor;
@@ -38,6 +39,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -56,8 +58,17 @@ public class Book {
     private final Rack rack;
     private final ObjectMapper json;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
-    Book(BookMapper rows, EntryReader reader, Shelf shelf, ShopFloor floor, Rack rack, ObjectMapper json, Clock clock) {
+    Book(
+            BookMapper rows,
+            EntryReader reader,
+            Shelf shelf,
+            ShopFloor floor,
+            Rack rack,
+            ObjectMapper json,
+            Clock clock,
+            ApplicationEventPublisher events) {
         this.rows = rows;
         this.reader = reader;
         this.shelf = shelf;
@@ -65,6 +76,7 @@ public class Book {
         this.rack = rack;
         this.json = json;
         this.clock = clock;
+        this.events = events;
     }
 
     /** What of the book is wanted; empty texts want all. */
@@ -318,7 +330,7 @@ public class Book {
         switch (kind) {
             case NOTE -> rows.markNote(Long.parseLong(ref), removed);
             case TEST_CUT -> rows.markTestCut(Long.parseLong(ref), removed);
-            case MOVE, RUN, SPOILT, GLUE_UP, CALL, PRACTICE, DRILLS -> {
+            case MOVE, RUN, SPOILT, GLUE_UP, REPAIR, CALL, PRACTICE, DRILLS -> {
                 if (out) {
                     rows.takeOut(kind.name(), ref, now());
                 } else {
@@ -327,6 +339,9 @@ public class Book {
                         // it stands with the test cut that followed it
                         rows.markTestCut(Long.parseLong(ref), 0);
                     }
+                }
+                if (kind == Kind.REPAIR) {
+                    events.publishEvent(new GapsSeen.CountAnew());
                 }
             }
         }

@@ -40,6 +40,7 @@ public record BookEntry(
         RUN("at the saw"),
         SPOILT("mis-cut"),
         GLUE_UP("glue-up"),
+        REPAIR("repair"),
         CALL("judgement"),
         NOTE("note"),
         PRACTICE("practice"),

@@ -47,6 +47,8 @@ interface BookMapper {
             + "   WHERE json_valid(e.event) AND json_extract(e.event, '$.kind') = 'SPOILT'"
             + " UNION ALL SELECT 'GLUE_UP', CAST(id AS TEXT), box_id, begun_at, 0, CAST(took AS TEXT) || ' ' || CAST(planned AS TEXT)"
             + "   FROM glue_up WHERE dropped = 0 AND done_at IS NOT NULL"
+            + " UNION ALL SELECT 'REPAIR', CAST(id AS TEXT), box_id, at, 0,"
+            + "   gap || char(10) || CAST(wide AS TEXT) || char(10) || cause || char(10) || filled FROM repair"
             + " UNION ALL SELECT 'CALL', box_id || ':' || call, box_id, at, 0, call || ' ' || answer FROM hint_answer"
             + " UNION ALL SELECT 'PRACTICE', id, NULL, started_at, 0, level || ' ' || way FROM practice_round"
             + " UNION ALL SELECT 'DRILLS', substr(at, 1, 10), NULL, max(at), 0, count(*) || ' ' || sum(is_right) FROM practice_drill GROUP BY substr(at, 1, 10)),"

@@ -2,6 +2,7 @@ package canthook.server.book;
 
 import canthook.figure.Figure;
 import canthook.figure.FitFigures;
+import canthook.figure.GapFigures;
 import canthook.figure.MoveFigure;
 import canthook.figure.PracticeFigures;
 import canthook.figure.StandingFigure;
@@ -26,6 +27,7 @@ import canthook.server.book.BookEntry.Kind;
 import canthook.server.book.BookMapper.EntryRow;
 import canthook.server.book.BookMapper.RunEventRow;
 import canthook.server.rack.ShopFloor;
+import canthook.shop.GapAt;
 import canthook.shop.TestCut;
 import canthook.verdict.Verdict;
 import canthook.working.Quantity;
@@ -99,6 +101,7 @@ class EntryReader {
             case RUN -> run(row);
             case SPOILT -> spoilt(row);
             case GLUE_UP -> glueUp(row);
+            case REPAIR -> repair(row);
             case CALL -> call(row);
             case NOTE -> note(row);
             case PRACTICE -> practice(row);
@@ -197,6 +200,20 @@ class EntryReader {
                         ? List.of()
                         : List.of(worked.plan().glueUp().glue().words()),
                 worked == null ? null : StandingFigure.of(worked));
+    }
+
+    private Said repair(EntryRow row) throws JsonProcessingException {
+        String[] body = row.body().split("\n");
+        GapAt gap = GapAt.valueOf(body[0]);
+        WorkedPlan worked =
+                plan(row).map(p -> Planner.work(p, floor.shop(p, List.of()))).orElse(null);
+        LengthDisplay display =
+                worked == null ? LengthDisplay.METRIC : worked.plan().display();
+        return Said.of(
+                "Gaps " + gap.words() + ", " + display.text(Length.mm(Double.parseDouble(body[1])), Precision.FIT)
+                        + ": " + body[2],
+                List.of("what makers do: " + body[3]),
+                worked == null ? null : GapFigures.of(worked, gap));
     }
 
     private static String clock(String seconds) {

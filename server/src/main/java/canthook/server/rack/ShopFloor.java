@@ -2,6 +2,7 @@ package canthook.server.rack;
 
 import canthook.cutter.Cutter;
 import canthook.plan.BoxPlan;
+import canthook.server.keeping.GapsSeen;
 import canthook.server.keeping.LearnedPace;
 import canthook.server.rack.Rack.Kept;
 import canthook.shop.Shop;
@@ -15,11 +16,13 @@ public class ShopFloor {
     private final RuleBook book;
     private final Rack rack;
     private final LearnedPace pace;
+    private final GapsSeen gaps;
 
-    ShopFloor(RuleBook book, Rack rack, LearnedPace pace) {
+    ShopFloor(RuleBook book, Rack rack, LearnedPace pace, GapsSeen gaps) {
         this.book = book;
         this.rack = rack;
         this.pace = pace;
+        this.gaps = gaps;
     }
 
     /** The shop for one box. */
@@ -27,6 +30,6 @@ public class ShopFloor {
         List<Cutter> cutters = plan.fingers().looksOverTheRack()
                 ? rack.all(Rack.Kind.CUTTER).stream().map(Kept::item).toList()
                 : List.of();
-        return new Shop(book.rules(), testCuts, cutters, pace.secondsPerPass());
+        return new Shop(book.rules(), testCuts, cutters, pace.secondsPerPass(), gaps.again());
     }
 }
