@@ -90,7 +90,9 @@ function forward() {
   if (!open.value) return void act('OPEN', opens.value)
   if (!next.value) return void act('DONE', at.value)
   if (next.value.phase === 'SETTING') return void act('REST', at.value + 1)
-  if (step.value?.phase === 'SETTING') return void act('OPEN', at.value + 1)
+  // with the next half the glue is opened anew
+  if (step.value?.phase !== 'SPREADING' && next.value.phase === 'SPREADING')
+    return void act('OPEN', at.value + 1)
   void act('STEP', at.value + 1)
 }
 function back() {
@@ -171,7 +173,7 @@ const share = (seconds: number) =>
         <div class="bar" aria-hidden="true">
           <span class="run" :style="{ width: share(elapsed) }" />
           <span class="mark open" :style="{ left: share(clock.open) }"
-            >open {{ clockWords(clock.open) }}</span
+            ><i>open </i>{{ clockWords(clock.open) }}</span
           >
           <span class="mark grabs" :style="{ left: share(clock.total) }"
             >grabs {{ clockWords(clock.total) }}</span
@@ -294,6 +296,9 @@ main {
   font: 600 1rem var(--mono);
   white-space: nowrap;
 }
+.mark i {
+  font-style: normal;
+}
 .mark.grabs {
   border-color: var(--cut);
   color: var(--cut);
@@ -354,8 +359,8 @@ footer button:disabled {
     grid-column: 1/3;
     min-height: 2.6rem;
   }
-  .mark.open {
-    top: -1rem;
+  .mark i {
+    display: none;
   }
 }
 </style>

@@ -111,6 +111,20 @@ public final class GlueFigures {
         if (step.standing().contains(part)) {
             return new double[] {0, 0, 0};
         }
+        if (step.beside().contains(part)) {
+            // a half moves as one
+            double[] by = {0, 0, 0};
+            for (Part one : step.beside()) {
+                double[] out = outwards(one);
+                by[0] += out[0];
+                by[1] += out[1];
+            }
+            return by;
+        }
+        return outwards(part);
+    }
+
+    private double[] outwards(Part part) {
         return switch (part) {
             case A -> new double[] {0, -apart, 0};
             case B -> new double[] {apart, 0, 0};
@@ -183,7 +197,10 @@ public final class GlueFigures {
         double now = 0;
         List<OrderCard.Step> steps = worked.glue().card().steps();
         for (int i = 0; i < at; i++) {
-            now += steps.get(i).phase() == Phase.SETTING ? 0 : steps.get(i).seconds();
+            // with the next half the glue is opened anew
+            boolean anew =
+                    steps.get(i + 1).phase() == Phase.SPREADING && steps.get(i).phase() != Phase.SPREADING;
+            now = anew ? 0 : now + steps.get(i).seconds();
         }
         if (steps.get(at).phase() != Phase.BEFORE && now * per <= 100) {
             d.line("time-now", now * per, -1, now * per, BAR + 1);

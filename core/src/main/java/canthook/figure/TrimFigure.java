@@ -2,6 +2,7 @@ package canthook.figure;
 
 import canthook.figure.Figure.Side;
 import canthook.glue.TrimmedTips;
+import canthook.length.LengthDisplay;
 import canthook.plan.GlueChoice.Trim;
 import canthook.plan.SizeWish.Tips;
 import canthook.planner.WorkedPlan;
@@ -15,6 +16,7 @@ public final class TrimFigure {
     private static final double REACH = 70;
 
     private final Drawing d;
+    private final LengthDisplay display;
     private final TrimmedTips trim;
     private final double tip;
     private final double flush;
@@ -23,11 +25,13 @@ public final class TrimFigure {
 
     private TrimFigure(WorkedPlan worked, Drawing d) {
         this.d = d;
+        display = worked.plan().display();
         trim = worked.glue().trim();
         tip = worked.size().thickness().length().mm();
         flush = worked.size().endThickness().length().mm();
         proud = trim.takes().length().mm();
-        face = worked.size().outsideWidth().length().mm();
+        // the far tips are out of the picture: how high the fence may reach is told
+        face = Math.min(worked.size().outsideWidth().length().mm(), 4.2 * tip);
     }
 
     /** Faces B and D, the tips of A and C standing out of them. */
@@ -42,36 +46,39 @@ public final class TrimFigure {
         TrimmedTips.Rails rails = Objects.requireNonNull(trim.ends());
         double blade = rails.blade().length().mm();
         double under = rails.under().length().mm();
-        double top = Math.max(under, rails.top().length().mm());
+        double top = shoe + face;
         double table = REACH * 0.45;
         d.rect("fence", -REACH - 6, 0, REACH + 6 + table, 6);
         d.rect("key", -REACH, -shoe, REACH - tip - 2, shoe, "glue.shoe");
         box(-shoe);
         d.rect("cutter", 0, -blade, 3.2, blade);
         d.rect("fence", 0, -top, table * 0.7, top - under);
-        d.note(table * 0.35, -(top + under) / 2, "fence", "quiet", "middle", null);
+        d.note(
+                table * 0.8,
+                -(top * 0.75),
+                "fence, its top at most " + rails.top().text(display),
+                "quiet",
+                "start",
+                rails.top());
         d.upright(table, -blade, 0, Side.RIGHT, 0, rails.blade());
         d.upright(table, -under, 0, Side.RIGHT, 1, rails.under());
-        d.upright(table, -top, 0, Side.RIGHT, 2, rails.top());
         if (trim.shoe() != null) {
             d.upright(-REACH - 6, -shoe, 0, Side.LEFT, 0, trim.shoe());
         }
-        return d.reach(table + 4, 8).done();
+        return d.reach(table * 2.4, 8).done();
     }
 
     private static double length(@Nullable Worked worked) {
         return worked == null ? 0 : worked.length().mm();
     }
 
-    /** A below, C above, the face of B at x 0, seen along the corner; standing on y. */
+    /** A below, the face of B at x 0, seen along the corner; standing on y. */
     private void box(double y) {
         double out = trim.tips() == Tips.UNDER ? -proud : proud;
         d.rect("side-grain", -REACH, y - tip, REACH, tip);
-        d.rect("side-grain", -REACH, y - face, REACH, tip);
-        d.rect("end-grain", -flush, y - face + tip, flush, face - 2 * tip);
+        d.rect("end-grain", -flush, y - face, flush, face - tip);
         if (out > 0) {
             d.rect("waste", 0, y - tip, out, tip, "glue.tips-proud");
-            d.rect("waste", 0, y - face, out, tip, "glue.tips-proud");
         }
     }
 

@@ -115,17 +115,19 @@ public record GlueTime(
                     "All four corners close at once.");
         }
         JointedCorner[] corners = joint.corners().toArray(new JointedCorner[0]);
-        int first = joint.faces(corners[0]);
-        int third = joint.faces(corners[2]);
+        // the first half begins with the part the order card begins with
+        int one = OrderCard.firstPart(joint).ordinal();
+        int first = joint.faces(corners[one]);
+        int third = joint.faces(corners[(one + 2) % 4]);
         return sheet.work(
                 "at-once",
                 "f",
                 "Faces spread at once",
                 Show.COUNT,
                 larger(
-                        fixed(joint.faces(corners[1])).plus(fixed(joint.faces(corners[3]))),
+                        fixed(joint.faces(corners[(one + 1) % 4])).plus(fixed(joint.faces(corners[(one + 3) % 4]))),
                         fixed(Math.max(first, third))),
-                "Corners 1 and 3 each by themselves first; then 2 and 4 together. The most of these counts.");
+                "Two corners opposite each other each by itself first; then the two left, together. The most of these counts.");
     }
 
     private static Worked open(Worksheet sheet, GlueChoice choice, Air air) {

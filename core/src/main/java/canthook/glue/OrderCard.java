@@ -22,7 +22,7 @@ import java.util.Set;
  *
  * <pre>
  * begins with a slot-first part on the bench, reference edge down; its neighbours; what lies in grooves; the part opposite
- * two halves: corners 1 and 3 by themselves, then what lies in grooves, then both halves together
+ * two halves: a corner and the one opposite by themselves, then what lies in grooves, then both halves together
  * </pre>
  *
  * @param steps in order
@@ -51,6 +51,7 @@ public record OrderCard(List<Step> steps, boolean topIn) {
      * @param says one instruction
      * @param why what to look for, or what goes wrong otherwise
      * @param standing parts that stand joined once it is done
+     * @param beside the other half, where that is joined already and stands by itself
      * @param spread ends that are spread in it
      * @param panelIn whether what lies in grooves is in
      * @param seconds of the clock it takes
@@ -60,11 +61,13 @@ public record OrderCard(List<Step> steps, boolean topIn) {
             String why,
             Phase phase,
             Set<Part> standing,
+            Set<Part> beside,
             List<PartEnd> spread,
             boolean panelIn,
             double seconds) {
         public Step {
             standing = Set.copyOf(standing);
+            beside = Set.copyOf(beside);
             spread = List.copyOf(spread);
         }
     }
@@ -113,6 +116,23 @@ public record OrderCard(List<Step> steps, boolean topIn) {
         return new Writer(choice, tips, joint, within, time).card();
     }
 
+    /** A part with slots at the reference edge of both ends, else with one at one: it stands, and the others come down on it. */
+    static Part firstPart(Joint joint) {
+        Part best = Part.A;
+        int most = -1;
+        for (Part part : Part.values()) {
+            int slots = 0;
+            for (int end = 1; end <= 2; end++) {
+                slots += joint.kind(new PartEnd(part, end)) == End.SLOT_FIRST ? 1 : 0;
+            }
+            if (slots > most) {
+                most = slots;
+                best = part;
+            }
+        }
+        return best;
+    }
+
     /** Writes the steps down one after another. */
     private static final class Writer {
         private final GlueChoice choice;
@@ -122,6 +142,7 @@ public record OrderCard(List<Step> steps, boolean topIn) {
         private final GlueTime time;
         private final Part first;
         private final Set<Part> standing = EnumSet.noneOf(Part.class);
+        private Set<Part> beside = Set.of();
         private final List<Step> steps = new ArrayList<>();
         private boolean in;
 
@@ -132,23 +153,6 @@ public record OrderCard(List<Step> steps, boolean topIn) {
             this.within = within;
             this.time = time;
             this.first = firstPart(joint);
-        }
-
-        /** A part with slots at the reference edge of both ends, else with one at one: it stands, and the others come down on it. */
-        private static Part firstPart(Joint joint) {
-            Part best = Part.A;
-            int most = -1;
-            for (Part part : Part.values()) {
-                int slots = 0;
-                for (int end = 1; end <= 2; end++) {
-                    slots += joint.kind(new PartEnd(part, end)) == End.SLOT_FIRST ? 1 : 0;
-                }
-                if (slots > most) {
-                    most = slots;
-                    best = part;
-                }
-            }
-            return best;
         }
 
         OrderCard card() {
@@ -197,30 +201,36 @@ public record OrderCard(List<Step> steps, boolean topIn) {
         }
 
         private void halves() {
+            Part third = first.next().next();
+            Set<Part> one = EnumSet.of(first, first.next());
+            Set<Part> two = EnumSet.of(third, third.next());
             join(first.next(), first);
             closeHalf(first, first.next());
-            Part third = first.next().next();
             standing.clear();
             standing.add(third);
+            beside = one;
             join(third.next(), third);
             closeHalf(third, third.next());
-            standing.addAll(EnumSet.allOf(Part.class));
-            standing.removeAll(EnumSet.of(third, third.next()));
+            standing.clear();
+            standing.addAll(one);
+            beside = two;
             steps.add(new Step(
                     "Wait until both halves can be handled, or until tomorrow.",
                     "Then the second pair: before that the first gives when it is pushed.",
                     Phase.SETTING,
                     standing,
+                    beside,
                     List.of(),
                     false,
                     0));
             putIn();
+            beside = Set.of();
+            standing.addAll(two);
             spread(
                     "Spread the two corners left, bring the halves together.",
                     "Both at once, evenly: neither half enters by one corner alone.",
                     List.of(new PartEnd(first, 1), new PartEnd(first.next(), 2)),
                     third);
-            standing.addAll(EnumSet.allOf(Part.class));
         }
 
         private void closeHalf(Part one, Part other) {
@@ -228,7 +238,8 @@ public record OrderCard(List<Step> steps, boolean topIn) {
                     "Press " + one + " and " + other + " home, square by a square; leave them.",
                     "Nothing else is glued to them yet.",
                     Phase.CLOSING,
-                    Set.copyOf(standing),
+                    standing,
+                    beside,
                     List.of(),
                     false,
                     time.closing().number()));
@@ -255,6 +266,7 @@ public record OrderCard(List<Step> steps, boolean topIn) {
                         "It must move all its life: before the last part, or never.",
                         Phase.SPREADING,
                         standing,
+                        beside,
                         List.of(),
                         true,
                         0));
@@ -278,7 +290,8 @@ public record OrderCard(List<Step> steps, boolean topIn) {
                     says,
                     why,
                     Phase.SPREADING,
-                    EnumSet.copyOf(standing),
+                    standing,
+                    beside,
                     spread,
                     in,
                     faces * time.each().number() * mates / choice.people()));
@@ -313,7 +326,8 @@ public record OrderCard(List<Step> steps, boolean topIn) {
                     says,
                     why,
                     Phase.BEFORE,
-                    closed ? EnumSet.allOf(Part.class) : EnumSet.copyOf(withFirst()),
+                    closed ? EnumSet.allOf(Part.class) : withFirst(),
+                    Set.of(),
                     List.of(),
                     closed && within.any(),
                     0));
@@ -324,7 +338,7 @@ public record OrderCard(List<Step> steps, boolean topIn) {
         }
 
         private void closing(String says, String why, double seconds) {
-            steps.add(new Step(says, why, Phase.CLOSING, standing, List.of(), within.any(), seconds));
+            steps.add(new Step(says, why, Phase.CLOSING, standing, Set.of(), List.of(), within.any(), seconds));
         }
     }
 }

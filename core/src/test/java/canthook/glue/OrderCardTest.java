@@ -112,6 +112,29 @@ class OrderCardTest {
         assertThat(in).isEqualTo(held);
     }
 
+    /** In halves the longest lot is what is told; the other half stands joined and moves as one. */
+    @ParameterizedTest
+    @MethodSource("anyPlans")
+    void theLongestLotOfTwoHalvesIsTold(AnyPlan any) {
+        WorkedPlan worked = Planner.work(any.plan().with(GlueChoice.USUAL.withHalves(true)), any.shop());
+        double longest = 0;
+        double lot = 0;
+        Phase before = Phase.BEFORE;
+        for (Step step : worked.glue().card().steps()) {
+            lot = step.phase() == Phase.SPREADING ? (before == Phase.SPREADING ? lot : 0) + step.seconds() : lot;
+            longest = Math.max(longest, lot);
+            before = step.phase();
+            assertThat(step.beside()).as(step.says()).doesNotContainAnyElementsOf(step.standing());
+        }
+        assertThat(worked.glue().time().spreading().number()).isCloseTo(longest, within(1e-6));
+        Step sets = worked.glue().card().steps().stream()
+                .filter(s -> s.phase() == Phase.SETTING)
+                .findFirst()
+                .orElseThrow();
+        assertThat(sets.standing()).hasSize(2);
+        assertThat(sets.beside()).hasSize(2);
+    }
+
     /** It begins with a part whose slots stand at the reference edge: the others are let down on it. */
     @Test
     void itBeginsWithASlotFirstPart() {
