@@ -100,14 +100,19 @@ record DidNotFollow(Length finger, Length moved, Length slot, boolean byClearanc
         return play.isOver(LIKE_THE_PLAY) && !lost.minus(play).abs().isOver(LIKE_THE_PLAY);
     }
 
-    String says(LengthDisplay display) {
+    /** What was seen, without what it may come from. */
+    String fact(LengthDisplay display) {
         return (byClearance ? "The clearance shrank by " : "The finger changed by ")
                 + display.text(finger, Precision.FIT) + " where "
                 + display.text(moved, Precision.FIT)
                 + " was moved."
                 + (causes.contains(Cause.BLADE)
                         ? " The slot changed by " + display.text(slot, Precision.FIT) + ", and no move changes a slot."
-                        : "")
+                        : "");
+    }
+
+    String says(LengthDisplay display) {
+        return fact(display)
                 + " Likely, in this order: "
                 + String.join("; ", causes.stream().map(Cause::words).toList())
                 + ". Find it and cut the same setting again before you move anything.";

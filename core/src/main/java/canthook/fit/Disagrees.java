@@ -113,10 +113,16 @@ record Disagrees(boolean fingers, Length apart, List<Cause> causes) {
         }
     }
 
-    String says(LengthDisplay display) {
+    /** What was seen, without what it may come from. */
+    String fact(LengthDisplay display) {
         return (fingers ? "Fingers" : "Slots") + " of one piece lie "
                 + display.text(apart, Precision.FIT)
-                + " apart, more than steps and caliper explain. Likely, in this order: "
+                + " apart, more than steps and caliper explain.";
+    }
+
+    String says(LengthDisplay display) {
+        return fact(display)
+                + " Likely, in this order: "
                 + String.join("; ", causes.stream().map(Cause::words).toList())
                 + ". " + causes.get(0).look() + " Then cut the same setting again; a move would not mend it.";
     }

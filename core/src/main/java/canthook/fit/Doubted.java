@@ -1,5 +1,6 @@
 package canthook.fit;
 
+import canthook.length.LengthDisplay;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -11,6 +12,14 @@ record Doubted(Optional<DidNotFollow> stray, Optional<Disagrees> disagrees) {
                         disagrees.stream().flatMap(d -> d.causes().stream()),
                         stray.stream().flatMap(d -> d.causes().stream()))
                 .distinct()
+                .toList();
+    }
+
+    /** What was seen, a sentence each. */
+    List<String> facts(LengthDisplay display) {
+        return Stream.concat(
+                        disagrees.stream().map(d -> d.fact(display)),
+                        stray.stream().map(d -> d.fact(display)))
                 .toList();
     }
 }

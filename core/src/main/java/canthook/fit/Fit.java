@@ -70,6 +70,7 @@ public record Fit(
      * @param closingAfter closing height once the fit is put right
      * @param correction what the hand does, in this jig's own terms; null when nothing is to be moved, or a cause is to be found first
      * @param causes of a contradiction, the likeliest first: find it, and move nothing; empty where tests and readings agree
+     * @param doubts what was seen that tests and readings cannot both be right about, a sentence each
      */
     public record Reading(
             Worked slot,
@@ -83,9 +84,11 @@ public record Fit(
             Worked closingAfter,
             Worked least,
             @Nullable Correction correction,
-            List<Cause> causes) {
+            List<Cause> causes,
+            List<String> doubts) {
         public Reading {
             causes = List.copyOf(causes);
+            doubts = List.copyOf(doubts);
         }
     }
 
@@ -150,7 +153,7 @@ public record Fit(
         Doubted doubted = new Doubted(
                 DidNotFollow.of(cuts, jig.setting(), play),
                 Disagrees.of(last, jig.setting(), rules.indexError(), play));
-        Reading reading = read(sheet, ladder, jig, plan.display(), rules, cuts, doubted.causes());
+        Reading reading = read(sheet, ladder, jig, plan.display(), rules, cuts, doubted);
         FitJudge.judge(plan, chosen, cuts, reading, doubted, from, to, rules, verdicts);
         Drift.of(cuts, chosen)
                 .ifPresent(drift -> verdicts.mind(Code.FIT_WANDERS, "fit.clearance", drift.says(plan.display())));
@@ -164,7 +167,8 @@ public record Fit(
             LengthDisplay display,
             HouseRules rules,
             List<TestCut> cuts,
-            List<Cause> causes) {
+            Doubted doubted) {
+        List<Cause> causes = doubted.causes();
         TestCut cut = cuts.get(cuts.size() - 1);
         Felt felt = cut.felt();
         Rung chosen = ladder.chosen();
@@ -272,7 +276,8 @@ public record Fit(
                 after.closing(),
                 least,
                 correction,
-                causes);
+                causes,
+                doubted.facts(display));
     }
 
     /** What was moved since the jig was set for this joint. */

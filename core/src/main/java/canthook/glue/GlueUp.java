@@ -214,6 +214,11 @@ public record GlueUp(
         return trim.steps(display);
     }
 
+    /** The same, as sentences. */
+    public List<String> tips(LengthDisplay display) {
+        return steps(display).stream().map(Step::says).toList();
+    }
+
     /** What the station has settled, in one line. */
     public String line(LengthDisplay display) {
         return time.all().number(display) + " of " + time.total().number(display) + " min";

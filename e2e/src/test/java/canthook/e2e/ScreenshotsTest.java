@@ -1,8 +1,15 @@
 package canthook.e2e;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.RequestOptions;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -26,7 +33,7 @@ class ScreenshotsTest {
             practice(page, bench);
             atTheSaw(page, bench);
             gluing(page, bench);
-            picture(page, bench, "/boxes/gridded-seed-box/blank?of=panels", "blank-panels", ".sheets .area.part");
+            fitOfTwoJigs(page, bench);
             picture(page, bench, "/boxes/almanac-box/lid", "lid", ".slate .number");
             picture(page, bench, "/boxes/gridded-seed-box/fittings", "fittings", ".slate .number");
             page.keyboard().press("b");
@@ -57,6 +64,41 @@ class ScreenshotsTest {
             page.waitForTimeout(200);
         }
         take(page, "practice");
+    }
+
+    /** The same loose fit put right with leaves behind a fence, and with a stop for every cut. */
+    private static void fitOfTwoJigs(Page page, Workbench bench) throws IOException {
+        BufferedImage both = new BufferedImage(1600, 500, BufferedImage.TYPE_INT_RGB);
+        Graphics2D draw = both.createGraphics();
+        draw.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+        int x = 0;
+        for (String way : List.of("SHIM_FENCE", "STOPS")) {
+            String kept = page.request()
+                    .get(bench.address + "/api/boxes/envelope-drawer")
+                    .text();
+            String plan = kept.replaceFirst("(?s)^.*?\"plan\":", "").replaceFirst("(?s),\"testCuts\".*$", "");
+            RequestOptions made = RequestOptions.create().setHeader("Content-Type", "application/json");
+            String id = page.request()
+                    .post(
+                            bench.address + "/api/boxes",
+                            made.setData("{\"plan\":"
+                                    + plan.replaceFirst("\"way\":\"[A-Z_]*\"", "\"way\":\"" + way + "\"") + "}"))
+                    .text()
+                    .replaceAll("(?s)^\\{\"id\":\"([a-z0-9-]+)\".*", "$1");
+            page.request()
+                    .post(
+                            bench.address + "/api/boxes/" + id + "/test-cuts",
+                            RequestOptions.create()
+                                    .setHeader("Content-Type", "application/json")
+                                    .setData("{\"slots\":[7.46,7.45,7.46],\"fingers\":[7.15,7.14,7.15]}"));
+            page.navigate(bench.address + "/boxes/" + id + "/fit");
+            page.waitForSelector(".slate .number");
+            page.waitForTimeout(900);
+            draw.drawImage(ImageIO.read(new ByteArrayInputStream(page.screenshot())), x, 0, 800, 500, null);
+            x += 800;
+        }
+        draw.dispose();
+        ImageIO.write(both, "png", FOLDER.resolve("fit-jigs.png").toFile());
     }
 
     /** The bottom about to go in, on the bench and by the clock. */

@@ -84,6 +84,10 @@ class BookTest extends ServerTestBase {
                 .anyMatch(s -> s.contains("spoilt: tear out"))
                 .anyMatch(s -> s.contains("passes made"))
                 .contains("Glue on Friday.");
+        ok(put("/api/boxes/" + box + "/hints/LET_IT_SETTLE", "{\"answer\":\"FOLLOWED\"}"));
+        assertThat(ok(get("/api/book?kind=call&box=" + box)).get("entries").toString())
+                .as("what was decided, and why")
+                .contains("Wood that was ripped or resawn moves");
         List<String> at = new ArrayList<>();
         ok(get("/api/book?box=" + box))
                 .get("entries")

@@ -2,13 +2,31 @@ package canthook.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import canthook.server.keeping.GapsSeen;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** Gaps go into the Book, and one met twice is said at the next box. */
 class RepairTest extends ServerTestBase {
+    @Autowired
+    private JdbcClient file;
+
+    @Autowired
+    private ApplicationEventPublisher events;
+
+    /** The shop is as it was: other tests work in it too. */
+    @AfterEach
+    void forget() {
+        file.sql("DELETE FROM repair").update();
+        events.publishEvent(new GapsSeen.CountAnew());
+    }
+
     private String box() {
         return post("/api/boxes", node().set("plan", drawer())).body().get("id").asText();
     }
@@ -51,7 +69,7 @@ class RepairTest extends ServerTestBase {
     @Test
     void whatFillsItFollowsFromItsWidth() {
         String box = box();
-        assertThat(get("/api/boxes/" + box + "/gaps").body().at("/0/filled").isNull())
+        assertThat(get("/api/boxes/" + box + "/gaps").body().at("/0/filled").isMissingNode())
                 .isTrue();
         assertThat(get("/api/boxes/" + box + "/gaps?wide=0.1")
                         .body()

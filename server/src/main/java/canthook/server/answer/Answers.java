@@ -167,7 +167,7 @@ public final class Answers {
                         .map(q -> new QuickerView(
                                 q.says(), clock(q.seconds()), clock(q.inHand()), q.isEnough(), q.after()))
                         .toList(),
-                glue.steps(display).stream().map(canthook.panel.Step::says).toList(),
+                glue.tips(display),
                 glue.square() == null ? null : glue.square().says(display),
                 glue.square() != null && glue.square().isSquare(),
                 glue.time().isEnough(),

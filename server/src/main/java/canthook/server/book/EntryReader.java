@@ -9,6 +9,8 @@ import canthook.figure.StandingFigure;
 import canthook.figure.StickFigure;
 import canthook.fit.Fit;
 import canthook.judgement.Call;
+import canthook.judgement.Hint;
+import canthook.judgement.Judgement;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -227,10 +229,19 @@ class EntryReader {
                 .map(Call::title)
                 .findFirst()
                 .orElse(body[0]);
+        WorkedPlan worked =
+                plan(row).map(p -> Planner.work(p, floor.shop(p, List.of()))).orElse(null);
+        // why, as it is asked now; a call that was followed is often asked no more
+        List<String> why = worked == null
+                ? List.of()
+                : Judgement.of(worked).stream()
+                        .filter(h -> h.call().name().equals(body[0]))
+                        .map(Hint::why)
+                        .toList();
         return Said.of(
                 title + (body.length > 1 && body[1].equals("FOLLOWED") ? ": done" : ": put off"),
-                List.of(),
-                standing(row));
+                why,
+                worked == null ? null : StandingFigure.of(worked));
     }
 
     private Said note(EntryRow row) throws JsonProcessingException {

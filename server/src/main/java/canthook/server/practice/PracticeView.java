@@ -17,7 +17,6 @@ import canthook.practice.Level;
 import canthook.practice.Round;
 import canthook.practice.Truth;
 import canthook.verdict.Verdict;
-import canthook.verdict.Verdict.Code;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -87,7 +86,7 @@ final class PracticeView {
         LengthDisplay display = round.plan().display();
         Fit fit = round.fit();
         Fit.Reading reading = fit.reading();
-        String doubt = reading == null || reading.causes().isEmpty() ? null : doubt(round, reading, display);
+        String doubt = reading == null || reading.causes().isEmpty() ? null : String.join(" ", reading.doubts());
         Way way = shop.plan().jig().way();
         List<Figure> figures = new ArrayList<>();
         figures.add(PracticeFigures.still(round.worked()));
@@ -187,15 +186,6 @@ final class PracticeView {
     }
 
     /** The bare facts of the contradiction: what causes it is the maker’s to say. */
-    private static String doubt(Round round, Fit.Reading reading, LengthDisplay display) {
-        List<Verdict> verdicts = round.fit().verdicts();
-        return verdicts.stream()
-                .filter(v -> v.code() == Code.DID_NOT_FOLLOW || v.code() == Code.PIECE_DISAGREES)
-                .map(v -> v.sentence().replaceAll(" Likely, in this order:.*", ""))
-                .findFirst()
-                .orElse("Slot less finger is " + reading.clearance().text(display) + ".");
-    }
-
     private static String bench(Fit fit) {
         return fit.verdicts().stream().map(Verdict::sentence).findFirst().orElse("");
     }

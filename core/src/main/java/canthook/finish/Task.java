@@ -1,0 +1,40 @@
+package canthook.finish;
+
+import java.time.Duration;
+import java.util.List;
+
+/**
+ * Something to do, and what has to dry after it.
+ *
+ * @param id stable, so that a calendar can be brought up to date: {@code box.coat-2}
+ * @param lane whose it is
+ * @param says what to do, in a few words
+ * @param hands how long hands are at it; within one opening of the shop
+ * @param waits how long it then dries or sets, by the clock
+ * @param after ids of what must be done and dry before
+ */
+public record Task(String id, Lane lane, String says, Duration hands, Duration waits, List<String> after) {
+    /** What is worked on. */
+    public enum Lane {
+        BOX("box"),
+        LID("lid"),
+        HINGES("hinges");
+
+        private final String words;
+
+        Lane(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public Task {
+        after = List.copyOf(after);
+        if (hands.isNegative() || waits.isNegative()) {
+            throw new IllegalArgumentException("a task takes no negative time: " + id);
+        }
+    }
+}
