@@ -88,7 +88,8 @@ const mark = `${props.entry.kind} ${props.entry.ref}`
 .figure-small {
   height: 4.6rem;
 }
-.figure-small :deep(.note) {
+.figure-small :deep(.note),
+.figure-small :deep(.lead) {
   display: none;
 }
 img {

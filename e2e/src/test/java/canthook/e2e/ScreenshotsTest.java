@@ -114,7 +114,7 @@ class ScreenshotsTest {
         page.locator("footer .done").click();
         page.waitForSelector(".now");
         page.locator("footer .done").click();
-        page.getByText("Spread B1").waitFor();
+        page.locator(".say", new Page.LocatorOptions().setHasText("Spread B1")).waitFor();
         page.waitForTimeout(3000);
         take(page, "glue-clock");
     }
