@@ -36,8 +36,8 @@ function say() {
     void bench.set('glueUp', without)
   }
 }
-const text = (field: 'one' | 'other', mm: number | undefined) =>
-  bench.answer?.fields[`glueUp.diagonals.${field}`] ?? (mm === undefined ? '' : String(mm))
+// before both are read, what is typed stays as it was typed
+const text = (field: 'one' | 'other') => bench.answer?.fields[`glueUp.diagonals.${field}`] ?? ''
 </script>
 
 <template>
@@ -45,7 +45,7 @@ const text = (field: 'one' | 'other', mm: number | undefined) =>
     <h3>Is it square? Both diagonals</h3>
     <LengthField
       label="DA to BC"
-      :text="text('one', one)"
+      :text="text('one')"
       :mm="one"
       :unit="bench.plan.unit"
       at="glueUp.diagonals.one"
@@ -55,7 +55,7 @@ const text = (field: 'one' | 'other', mm: number | undefined) =>
     />
     <LengthField
       label="AB to CD"
-      :text="text('other', other)"
+      :text="text('other')"
       :mm="other"
       :unit="bench.plan.unit"
       at="glueUp.diagonals.other"

@@ -14,6 +14,8 @@ const gaps = shallowRef<JointGapView[]>([])
 const chosen = ref<JointGapView['gap']>()
 const cause = ref('')
 const wide = ref<number>()
+/** how many were written down since the station was opened */
+const written = ref(0)
 const refused = ref('')
 const failed = ref('')
 const gap = computed(() => gaps.value.find((g) => g.gap === chosen.value))
@@ -52,6 +54,7 @@ async function write() {
     })
     chosen.value = undefined
     wide.value = undefined
+    written.value++
   } catch (error) {
     failed.value = problemOf(error).detail
   }
@@ -87,9 +90,11 @@ async function write() {
         </label>
       </fieldset>
       <div class="wide">
+        <!-- what is typed stays as it was typed, in the unit of the box; another gap begins anew -->
         <LengthField
+          :key="written"
           label="How wide"
-          :text="wide === undefined ? '' : String(wide)"
+          text=""
           :mm="wide"
           :unit="bench.plan.unit"
           :least="0.01"

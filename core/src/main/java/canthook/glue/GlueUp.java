@@ -21,7 +21,9 @@ import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.wood.Wood;
+import canthook.working.Quantity;
 import canthook.working.Show;
+import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.List;
@@ -51,7 +53,9 @@ public record GlueUp(
         List<Worked> numbers,
         List<Verdict> verdicts) {
     private static final double GRAMS = 175;
-    private static final double SQUARE_METRE = 1_000_000;
+    /** In the unit of the display when it is written, so that the working holds in inches too. */
+    private static final Term SQUARE_METRE = new Term.Written(Quantity.area(1_000_000));
+
     private static final Length SEIZES_UNDER = Length.mm(0.05);
     private static final int SEIZES_OVER = 12;
 
@@ -172,7 +176,7 @@ public record GlueUp(
     }
 
     private static String clock(double seconds) {
-        return Show.CLOCK.number(canthook.working.Quantity.of(seconds), LengthDisplay.METRIC) + " min";
+        return Show.CLOCK.number(Quantity.of(seconds), LengthDisplay.METRIC) + " min";
     }
 
     private static void judgeFit(BoxPlan plan, Ladder ladder, Verdicts verdicts) {

@@ -105,6 +105,14 @@ class GlueTimeTest {
                 .isEqualTo("2.4 g");
     }
 
+    /** Written in inches the working comes to the same grams: 1550 square inches are a square metre. */
+    @Test
+    void theWorkingOfGramsHoldsInInches() {
+        String formula = worked(openDrawer()).grams().withValues(LengthDisplay.DECIMAL_INCH);
+        assertThat(formula).isEqualTo("48 · 0.4724 · 0.4724 / 1550 · 175 · 1");
+        assertThat(48 * 0.4724 * 0.4724 / 1550 * 175).isCloseTo(48 * 144e-6 * 175, within(1e-3));
+    }
+
     static Stream<AnyPlan> anyPlans() {
         return AnyPlan.seeds(4200, 150);
     }

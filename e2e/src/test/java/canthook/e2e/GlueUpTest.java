@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
@@ -83,6 +84,7 @@ class GlueUpTest {
         page.getByText("parts not pushed down").click();
         Workbench.type(page, "How wide", "0.3");
         assertThat(page.locator(".filled")).containsText("sliver of the same wood");
+        assertThat(page.getByLabel("How wide")).hasValue("0.3");
         page.getByText("Write it in the Book").click();
         assertThat(page.locator(".p-toast")).containsText("It stands in the Book.");
         String box = page.url().replaceFirst(".*/boxes/([^/]+)/.*", "$1");
@@ -90,6 +92,24 @@ class GlueUpTest {
         assertThat(page.locator(".entry"))
                 .containsText("Gaps at the shoulders, all round, 0.30 mm: parts not pushed down");
         assertThat(page.locator(".entry svg")).isVisible();
+        page.context().close();
+    }
+
+    /** In inches what was typed stays inches: a gap of twelve thousandths takes a sliver, one of seven glue and dust. */
+    @Test
+    void aGapIsReadInInches() {
+        Page page = at("glue");
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Lengths in"))
+                .click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("inches, decimal"))
+                .click();
+        page.getByText("gaps, once it is together").click();
+        page.locator(".picture").first().click();
+        Workbench.type(page, "How wide", "0.012");
+        assertThat(page.locator(".filled")).containsText("sliver");
+        assertThat(page.getByLabel("How wide")).hasValue("0.012");
+        Workbench.type(page, "How wide", "0.007");
+        assertThat(page.locator(".filled")).containsText("glue and dust");
         page.context().close();
     }
 
