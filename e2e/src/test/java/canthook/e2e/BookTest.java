@@ -112,7 +112,7 @@ class BookTest {
         assertThat(page.locator(".which .title")).containsText("Slots as they were read");
         // the oldest point: its entry stands further back than the diary has been read
         int read = entries(page).count();
-        page.locator(".over-time .spot").first().click();
+        page.locator(".over-time polygon[class*='spot']").first().click();
         Locator lit = page.locator(".entry.lit");
         assertThat(lit).isInViewport();
         assertThat(lit).containsText("test cut");
