@@ -234,7 +234,7 @@ class SawTest {
         Locator pages = page.locator("main img");
         assertThat(pages.first()).hasAttribute("alt", "Shop sheet, page 1 of 2");
         page.getByText("each set-up with its picture").click();
-        assertThat(pages).hasCount(3);
+        assertThat(pages).hasCount(4);
         page.waitForFunction("() => [...document.querySelectorAll('main img')].every(i => i.naturalWidth > 800)");
         assertThat(page.getByText("Print run sheet")).hasAttribute("href", Pattern.compile(".*/run-sheet.pdf.*"));
         page.getByText("Back to Germination box").click();
