@@ -192,23 +192,6 @@ const files = [
 </template>
 
 <style scoped>
-.views {
-  display: flex;
-  gap: 1rem;
-  margin: 0 0 0.35rem;
-}
-.views button {
-  border: 0;
-  background: none;
-  padding: 0.1rem 0;
-  cursor: pointer;
-  font-weight: 600;
-  color: var(--quiet);
-}
-.views .here {
-  color: var(--ink);
-  box-shadow: inset 0 -3px var(--edge);
-}
 .opened {
   flex: 1;
   min-height: 150px;
