@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
 import java.io.InputStream;
@@ -19,8 +20,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /**
- * Every drawing of every demo box, in three windows and in every way lengths are shown: no label touches another or a dimension line, none
- * leaves the picture or is cut short, and the drawing is as large as its place lets it be.
+ * Every station of every demo box, in three windows and in every way lengths are shown: no label touches another or a dimension line, none
+ * leaves the picture or is cut short, the drawing is as large as its place lets it be, and whoever walks up reads the answer at once.
+ *
+ * <p>A station of a box is met once in every window and once in every display, each in another pairing from station to station; with
+ * {@code -Dcanthook.windows=all} every window is met in every display ({@code ./cant-hook bench --drawings}).
  */
 class DrawingsTest {
     private static final List<String> BOXES = List.of(
@@ -37,6 +41,9 @@ class DrawingsTest {
             List.of("size", "fingers", "blank", "jig", "fit", "cut", "bottom", "lid", "fittings", "glue");
     private static final List<int[]> WINDOWS =
             List.of(new int[] {1280, 800}, new int[] {1024, 768}, new int[] {390, 844});
+
+    private static final List<String> DISPLAYS = List.of("METRIC", "DECIMAL_INCH", "FRACTION_64");
+    private static final boolean ALL = "all".equals(System.getProperty("canthook.windows"));
 
     private static Workbench bench;
     private static String asks;
@@ -56,20 +63,23 @@ class DrawingsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"METRIC", "DECIMAL_INCH", "FRACTION_64"})
-    void labelsKeepApartAndDrawingsFillTheirPlace(String display) {
+    @ValueSource(ints = {0, 1, 2})
+    void answersAreInViewLabelsKeepApartAndDrawingsFillTheirPlace(int display) {
         Page page = bench.foldedWindow(1280, 800);
         Map<String, List<String>> wrong = new TreeMap<>();
         int drawings = 0;
-        for (String box : BOXES) {
-            String shown = shownIn(page, box, display);
-            for (String station : STATIONS) {
-                page.setViewportSize(1280, 800);
-                bench.goTo(page, shown, station);
-                for (int[] window : WINDOWS) {
+        for (int box = 0; box < BOXES.size(); box++) {
+            String shown = shownIn(page, BOXES.get(box), DISPLAYS.get(display));
+            for (int station = 0; station < STATIONS.size(); station++) {
+                int met = (display + box + station) % WINDOWS.size();
+                page.setViewportSize(WINDOWS.get(met)[0], WINDOWS.get(met)[1]);
+                bench.goTo(page, shown, STATIONS.get(station));
+                for (int[] window : ALL ? WINDOWS : List.of(WINDOWS.get(met))) {
+                    String where = BOXES.get(box) + "/" + STATIONS.get(station) + " at " + window[0] + " wide";
                     page.setViewportSize(window[0], window[1]);
                     settled(page);
-                    look(page, box + "/" + station + " at " + window[0] + " wide", wrong);
+                    theAnswerIsInView(page, window, where);
+                    look(page, where, wrong);
                     drawings += page.locator("main .figure svg:visible, .stick svg:visible")
                             .count();
                 }
@@ -77,6 +87,19 @@ class DrawingsTest {
         }
         assertThat(wrong).isEmpty();
         assertThat(drawings).as("drawings looked at").isGreaterThan(150);
+    }
+
+    private static void theAnswerIsInView(Page page, int[] window, String where) {
+        // a batch's answer comes once its cuts are found
+        page.waitForFunction(
+                "() => /\\d|No lid|No bottom|Nothing yet|No finish/.test(document.querySelector('.the-answer')?.textContent ?? '')");
+        BoundingBox at = page.locator(".the-answer").boundingBox();
+        assertThat(at.y).as(where + " begins").isGreaterThanOrEqualTo(0);
+        assertThat(at.y + at.height).as(where + " ends").isLessThanOrEqualTo(window[1]);
+        assertThat(at.x + at.width).as(where + " is wide").isLessThanOrEqualTo(window[0]);
+        assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+                .as(where + ": the page")
+                .isLessThanOrEqualTo(window[0]);
     }
 
     /** What stands behind a choice on the station: other corners, other jigs and cuts, the wettest day, a kept test cut. */
