@@ -9,16 +9,18 @@ import NumberField from './NumberField.vue'
 const rules = ref<RuleView[]>([])
 const refused = ref<{ id: string; detail: string }>()
 const query = computed(() => ({ display: rackDisplay.value }))
-const titles = {
+const titles: Record<RuleView['group'], string> = {
   FIT: 'Fit',
   FINGERS: 'Fingers and key',
   SIZE: 'Walls and tips',
   BLANK: 'Boards',
+  CUT: 'At the saw',
   PANEL: 'Bottom and lid',
-  GLUE: 'Glue-up'
-} as const
+  GLUE: 'Glue-up',
+  FINISH: 'Trim, finish, rest'
+}
 const groups = computed(() =>
-  (Object.keys(titles) as (keyof typeof titles)[]).map((id) => ({
+  (Object.keys(titles) as RuleView['group'][]).map((id) => ({
     id,
     title: titles[id],
     rules: rules.value.filter((r) => r.group === id)

@@ -13,8 +13,8 @@ import java.time.Duration;
  * Check: 12 h at 12 °C and 80 %: 48 h.
  */
 public final class Drying {
-    private static final double COLD = 15;
-    private static final double DAMP = 70;
+    static final double COLD = 15;
+    static final double DAMP = 70;
 
     private Drying() {}
 

@@ -31,6 +31,12 @@ public record Task(String id, Lane lane, String says, Duration hands, Duration w
         }
     }
 
+    /** In a word or two, for a drawing: {@code coat 2}. */
+    public String shortly() {
+        String last = id.substring(id.lastIndexOf('.') + 1).replace('-', ' ');
+        return last.startsWith("cure") ? "cures" : last;
+    }
+
     public Task {
         after = List.copyOf(after);
         if (hands.isNegative() || waits.isNegative()) {

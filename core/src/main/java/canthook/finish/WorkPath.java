@@ -1,132 +1,185 @@
 package canthook.finish;
 
+import canthook.cutlist.CutList;
 import canthook.finish.Task.Lane;
 import canthook.glue.GlueUp;
 import canthook.glue.OrderCard.Phase;
 import canthook.lid.WorkedLid;
+import canthook.plan.BatchWish;
+import canthook.plan.BoxPlan;
 import canthook.plan.FinishChoice;
 import canthook.plan.GlueChoice.Trim;
-import canthook.planner.WorkedPlan;
+import canthook.plan.Recipe;
+import canthook.plan.Recipe.Does;
+import canthook.plan.Recipe.Step;
+import canthook.shop.HouseRule;
+import canthook.shop.HouseRules;
 import canthook.wood.Air;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /**
- * Everything from the first pass to the hinges, as tasks that wait for each other.
+ * Everything from the wood's rest to the hinges, as tasks that wait for each other.
  *
  * <pre>
- * cut → (inside finished) → glue, in one or two lots → trimmed once it can be handled → sanded → coats → cured → hinges
- * the lid beside it: planed → coats → cured
- * a coat dries its recoat time, the last one until it has cured; cold and damp lengthen both (Drying)
+ * resawn wood rests → cut → (inside finished) → glue, in one or two lots → trimmed once it can be handled → the steps of the finish → cured
+ * the lid beside it: planed → the same steps
+ * hinges once the last coat of both is dry; they need not wait for it to cure
+ * a batch: hands as often as there are boxes, waits once
+ * cold and damp lengthen what dries and what sets (Drying)
  * </pre>
+ *
+ * Check: a drawer, drying oil, two coats: cut, glue, trim, sand, coat 1, coat 2 (24 h each), 13 days to cure.
  */
 public final class WorkPath {
     private static final int ROUND = 5;
-    private static final Duration SAND = Duration.ofMinutes(30);
-    private static final Duration RUB = Duration.ofMinutes(5);
-    private static final Duration WET = Duration.ofMinutes(5);
-    private static final Duration WET_DRIES = Duration.ofHours(2);
-    private static final Duration PLANE_A_LID = Duration.ofMinutes(30);
-    private static final Duration HANG = Duration.ofMinutes(30);
 
-    private final WorkedPlan worked;
-    private final FinishChoice finish;
+    private final BoxPlan plan;
+    private final HouseRules rules;
     private final Air air;
+    private final int boxes;
     private final List<Task> tasks = new ArrayList<>();
 
-    private WorkPath(WorkedPlan worked, FinishChoice finish) {
-        this.worked = worked;
-        this.finish = finish;
-        air = worked.plan().seasons().shop();
+    private WorkPath(BoxPlan plan, HouseRules rules) {
+        this.plan = plan;
+        this.rules = rules;
+        air = plan.seasons().shop();
+        BatchWish batch = plan.batch();
+        boxes = batch == null ? 1 : batch.count();
     }
 
-    public static List<Task> of(WorkedPlan worked, FinishChoice finish) {
-        return List.copyOf(new WorkPath(worked, finish).all());
+    static List<Task> of(BoxPlan plan, CutList cuts, GlueUp glue, WorkedLid lid, HouseRules rules) {
+        return List.copyOf(new WorkPath(plan, rules).all(cuts, glue, lid));
     }
 
-    private List<Task> all() {
-        String before = task(
-                "cut", Lane.BOX, "Cut the joint", minutes(worked.cuts().time().number()), Duration.ZERO, List.of());
-        if (finish.inside() && finish.coatsOrUsual() > 0) {
-            before = coats("inside", "inside, fingers masked", Lane.BOX, before, false);
+    private List<Task> all(CutList cuts, GlueUp glue, WorkedLid lid) {
+        FinishChoice choice = plan.finish();
+        Recipe recipe = choice.recipe();
+        List<String> begins = List.of();
+        BatchWish batch = plan.batch();
+        if (batch != null && batch.resaw()) {
+            Duration rests = Duration.ofHours(Math.round(24 * rules.value(HouseRule.RESAWN_RESTS)));
+            begins = List.of(task("resaw", Lane.BOX, "Resaw and sticker", ruled(HouseRule.RESAWING), rests, begins));
         }
-        String trimmed = trim(glue(before));
-        String box = finish.coatsOrUsual() == 0 ? trimmed : coats("outside", "outside", Lane.BOX, trimmed, true);
-        boolean loose =
-                worked.lid().fold(new WorkedLid.Kinds<>(none -> false, sliding -> true, sawn -> false, onTop -> true));
-        String lid = box;
+        String before = task("cut", Lane.BOX, "Cut the joint", hands(cuts.time().number()), Duration.ZERO, begins);
+        if (choice.inside() && recipe != null) {
+            before = last(steps("inside", "inside, fingers masked", Lane.BOX, recipe, before, false));
+        }
+        String trimmed = trim(glue(before, glue), glue.trim().way());
+        List<String> dry = new ArrayList<>();
+        dry.add(recipe == null ? trimmed : last(steps("outside", "outside", Lane.BOX, recipe, trimmed, true)));
+        boolean loose = lid.fold(new WorkedLid.Kinds<>(none -> false, sliding -> true, sawn -> false, onTop -> true));
         if (loose) {
-            lid = task("lid.plane", Lane.LID, "Plane the lid", PLANE_A_LID, Duration.ZERO, List.of());
-            if (finish.coatsOrUsual() > 0) {
-                lid = coats("lid", "lid, both faces alike", Lane.LID, lid, true);
-            }
+            String planed = task(
+                    "lid.plane", Lane.LID, "Plane the lid", ruled(HouseRule.PLANING_A_LID), Duration.ZERO, List.of());
+            dry.add(
+                    recipe == null
+                            ? planed
+                            : last(steps("lid", "lid, both faces alike", Lane.LID, recipe, planed, true)));
         }
-        boolean hung = worked.number("lid.hinge-screw").isPresent();
-        if (hung) {
-            task("hinges", Lane.HINGES, "Hang the lid", HANG, Duration.ZERO, List.of(box, lid));
+        if (lid.numbers().stream().anyMatch(n -> n.id().equals("lid.hinge-screw"))) {
+            task("hinges", Lane.HINGES, "Hang the lid", ruled(HouseRule.HANGING), Duration.ZERO, dry);
         }
         return tasks;
     }
 
     /** In one lot, or two halves with the setting between. */
-    private String glue(String before) {
-        GlueUp glue = worked.glue();
+    private String glue(String before, GlueUp glue) {
         Duration sets = Drying.in(air, Duration.ofSeconds((long) glue.handled().number()));
         boolean halves = glue.card().steps().stream().anyMatch(s -> s.phase() == Phase.SETTING);
-        Duration hands = minutes(glue.time().all().number());
+        double seconds = glue.time().all().number();
         if (!halves) {
-            return task("glue", Lane.BOX, "Glue", hands, sets, List.of(before));
+            return task("glue", Lane.BOX, "Glue", hands(seconds), sets, List.of(before));
         }
-        String first = task("glue.halves", Lane.BOX, "Glue both halves", hands.multipliedBy(2), sets, List.of(before));
-        return task("glue", Lane.BOX, "Glue the halves together", hands, sets, List.of(first));
+        String first = task("glue.halves", Lane.BOX, "Glue both halves", hands(2 * seconds), sets, List.of(before));
+        return task("glue", Lane.BOX, "Glue the halves together", hands(seconds), sets, List.of(first));
     }
 
-    private String trim(String before) {
-        Trim way = worked.glue().trim().way();
-        Duration hands = Duration.ofMinutes(
-                way == null
-                        ? 30
-                        : switch (way) {
-                            case SAND, ROUTER -> 20;
-                            case SAW, PLANE -> 30;
-                        });
-        return task("trim", Lane.BOX, "Trim the tips", hands, Duration.ZERO, List.of(before));
+    private String trim(String before, @Nullable Trim way) {
+        HouseRule rule = way == null
+                ? HouseRule.FLUSHING
+                : switch (way) {
+                    case SAND, PLANE -> HouseRule.FLUSHING;
+                    case ROUTER, SAW -> HouseRule.TRIMMING;
+                };
+        return task("trim", Lane.BOX, "Trim the tips", ruled(rule), Duration.ZERO, List.of(before));
     }
 
-    private String coats(String id, String words, Lane lane, String after, boolean cures) {
-        FinishChoice.Finish kind = finish.finish();
-        String before = task(id + ".sand", lane, "Sand, " + words, SAND, Duration.ZERO, List.of(after));
-        if (kind.raisesGrain()) {
-            before =
-                    task(id + ".wet", lane, "Wet, to raise the grain", WET, Drying.in(air, WET_DRIES), List.of(before));
-        }
-        int coats = finish.coatsOrUsual();
-        for (int coat = 1; coat <= coats; coat++) {
-            boolean last = coat == coats;
-            Duration waits = last && cures ? Duration.ofDays(kind.cureDays()) : Duration.ofHours(kind.recoatHours());
-            Duration hands = Duration.ofMinutes(kind.minutesACoat());
-            boolean rub = coat > 1 || kind.raisesGrain();
+    /**
+     * The steps of a finish; what is rubbed down and then coated is done at one go.
+     *
+     * @return ids of those with hands in them, in order
+     */
+    private List<String> steps(String id, String words, Lane lane, Recipe recipe, String after, boolean cures) {
+        List<String> ids = new ArrayList<>();
+        String before = after;
+        int coat = 0;
+        int others = 0;
+        double carried = 0;
+        for (int i = 0; i < recipe.steps().size(); i++) {
+            Step step = recipe.steps().get(i);
+            boolean last = i == recipe.steps().size() - 1;
+            if (step.does() == Does.RUB
+                    && step.hours() == 0
+                    && !last
+                    && recipe.steps().get(i + 1).does().putsOn()) {
+                carried = step.minutes();
+                continue;
+            }
+            if (step.does() == Does.CURE) {
+                if (cures) {
+                    task(id + ".cure-" + i, lane, "Cures, " + words, Duration.ZERO, waits(step), List.of(before));
+                }
+                continue;
+            }
+            String name;
+            String says;
+            if (step.does().putsOn()) {
+                coat++;
+                name = step.does() == Does.WAX ? "wax-" + coat : "coat-" + coat;
+                says = (carried > 0 ? "Rub down, " : "")
+                        + (carried > 0
+                                ? step.does().words().toLowerCase(Locale.ROOT)
+                                : step.does().words())
+                        + " " + coat + ", " + words;
+            } else {
+                others++;
+                name = others == 1 && step.does() == Does.SAND
+                        ? "sand"
+                        : step.does().name().toLowerCase(Locale.ROOT) + "-" + others;
+                says = step.does().words() + (step.with() == null ? "" : " " + step.with()) + ", " + words;
+            }
             before = task(
-                    id + ".coat-" + coat,
-                    lane,
-                    (rub ? "Rub down, coat " : "Coat ") + coat + ", " + words,
-                    rub ? hands.plus(RUB) : hands,
-                    Drying.in(air, waits),
-                    List.of(before));
+                    id + "." + name, lane, says, hands((step.minutes() + carried) * 60), waits(step), List.of(before));
+            ids.add(before);
+            carried = 0;
         }
-        return before;
+        return ids;
+    }
+
+    private static String last(List<String> ids) {
+        return ids.get(ids.size() - 1);
+    }
+
+    private Duration waits(Step step) {
+        return Drying.in(air, Duration.ofSeconds(Math.round(step.hours() * 3600)));
     }
 
     private String task(String id, Lane lane, String says, Duration hands, Duration waits, List<String> after) {
-        String whole = lane == Lane.LID && !id.startsWith("lid") ? "lid." + id : id;
-        tasks.add(new Task(whole, lane, says, hands, waits, after));
-        return whole;
+        tasks.add(new Task(id, lane, says, hands, waits, after));
+        return id;
     }
 
-    /** Rounded up to five minutes: nobody plans nearer. */
-    private static Duration minutes(double seconds) {
-        long steps = (long) Math.ceil(seconds / 60 / ROUND);
+    private Duration ruled(HouseRule rule) {
+        return hands(60 * rules.value(rule));
+    }
+
+    /** For every box of the batch, rounded up to five minutes: nobody plans nearer. */
+    private Duration hands(double seconds) {
+        long steps = (long) Math.ceil(boxes * seconds / 60 / ROUND - 1e-9);
         return Duration.ofMinutes(Math.max(1, steps) * ROUND);
     }
 }

@@ -29,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param fittings what goes in, on and through it; none when null
  * @param host id of the box whose tray it is; null when it is none
  * @param glueUp how it is glued and trimmed; what is usual when null
+ * @param finish what it is finished with and when it is wanted; no finish when null
  */
 public record BoxPlan(
         int version,
@@ -50,12 +51,13 @@ public record BoxPlan(
         SharedPlace.@Nullable Share shared,
         @Nullable List<Fitting> fittings,
         @Nullable String host,
-        @Nullable GlueChoice glueUp) {
+        @Nullable GlueChoice glueUp,
+        @Nullable FinishChoice finish) {
     /** How many fittings a box may have. */
     private static final int MOST_FITTINGS = 40;
 
     /** The newest version of the document. */
-    public static final int VERSION = 12;
+    public static final int VERSION = 13;
 
     public BoxPlan {
         if (version > VERSION) {
@@ -85,6 +87,7 @@ public record BoxPlan(
         assumed =
                 assumed == null || assumed.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(assumed));
         glueUp = glueUp == null ? GlueChoice.USUAL : glueUp;
+        finish = finish == null ? FinishChoice.NONE : finish;
         fittings = fittings == null ? List.of() : List.copyOf(fittings);
         if (fittings.size() > MOST_FITTINGS) {
             throw new Refused("fittings", "At most " + MOST_FITTINGS + " fittings.");
@@ -113,7 +116,7 @@ public record BoxPlan(
             SeasonsChoice seasons) {
         this(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, null,
-                null, null, null, null, null, null);
+                null, null, null, null, null, null, null);
     }
 
     @Override
@@ -126,10 +129,21 @@ public record BoxPlan(
         return Objects.requireNonNull(glueUp);
     }
 
+    @Override
+    public FinishChoice finish() {
+        return Objects.requireNonNull(finish);
+    }
+
+    public BoxPlan with(FinishChoice changed) {
+        return new BoxPlan(
+                version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
+                batch, assumed, shared, fittings, host, glueUp, changed);
+    }
+
     public BoxPlan with(GlueChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host, changed);
+                batch, assumed, shared, fittings, host, changed, finish);
     }
 
     /** The lining of its inside; null when it has none. */
@@ -167,14 +181,14 @@ public record BoxPlan(
     public BoxPlan withFittings(List<Fitting> changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, changed, host, glueUp);
+                batch, assumed, shared, changed, host, glueUp, finish);
     }
 
     /** The tray of another box, or of none. */
     public BoxPlan in(@Nullable String box) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, box, glueUp);
+                batch, assumed, shared, fittings, box, glueUp, finish);
     }
 
     /** With another in the place of one of its fittings. */
@@ -197,74 +211,74 @@ public record BoxPlan(
     public BoxPlan withEnds(@Nullable Stuff changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, changed,
-                batch, assumed, shared, fittings, host, glueUp);
+                batch, assumed, shared, fittings, host, glueUp, finish);
     }
 
     public BoxPlan withBatch(@Nullable BatchWish changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                changed, assumed, shared, fittings, host, glueUp);
+                changed, assumed, shared, fittings, host, glueUp, finish);
     }
 
     public BoxPlan with(SizeWish changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, changed, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host, glueUp);
+                batch, assumed, shared, fittings, host, glueUp, finish);
     }
 
     public BoxPlan with(FingerChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, changed, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host, glueUp);
+                batch, assumed, shared, fittings, host, glueUp, finish);
     }
 
     public BoxPlan with(BoardAtHand changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, changed, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host, glueUp);
+                batch, assumed, shared, fittings, host, glueUp, finish);
     }
 
     public BoxPlan with(JigChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, changed, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host, glueUp);
+                batch, assumed, shared, fittings, host, glueUp, finish);
     }
 
     public BoxPlan with(Bottom changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, changed, lid, seasons, ends,
-                batch, assumed, shared, fittings, host, glueUp);
+                batch, assumed, shared, fittings, host, glueUp, finish);
     }
 
     public BoxPlan with(Lid changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, changed, seasons, ends,
-                batch, assumed, shared, fittings, host, glueUp);
+                batch, assumed, shared, fittings, host, glueUp, finish);
     }
 
     public BoxPlan with(SeasonsChoice changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, changed, ends,
-                batch, assumed, shared, fittings, host, glueUp);
+                batch, assumed, shared, fittings, host, glueUp, finish);
     }
 
     public BoxPlan with(Stuff changed) {
         return new BoxPlan(
                 version, name, purpose, unit, display, changed, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host, glueUp);
+                batch, assumed, shared, fittings, host, glueUp, finish);
     }
 
     public BoxPlan with(LengthDisplay changed) {
         return new BoxPlan(
                 version, name, purpose, unit, changed, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host, glueUp);
+                batch, assumed, shared, fittings, host, glueUp, finish);
     }
 
     /** With these begun and not said. */
     public BoxPlan assuming(Set<Assumed> some) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, some, shared, fittings, host, glueUp);
+                batch, some, shared, fittings, host, glueUp, finish);
     }
 
     /** With this said. */
@@ -279,12 +293,12 @@ public record BoxPlan(
     public BoxPlan sharing(SharedPlace.@Nullable Share place) {
         return new BoxPlan(
                 version, name, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, place, fittings, host, glueUp);
+                batch, assumed, place, fittings, host, glueUp, finish);
     }
 
     public BoxPlan withName(String changed) {
         return new BoxPlan(
                 version, changed, purpose, unit, display, walls, size, fingers, blank, jig, bottom, lid, seasons, ends,
-                batch, assumed, shared, fittings, host, glueUp);
+                batch, assumed, shared, fittings, host, glueUp, finish);
     }
 }

@@ -35,6 +35,7 @@ public enum Place {
     LID("Lid", "lid.", "seasons.", "fingers.low"),
     FITTINGS("Fittings", "fittings."),
     GLUE("Glue-up", "glue.", "fingers.glue-faces", "fingers.glue-area-all", "fingers.clearance", "size.outside-"),
+    FINISH("Finish", "finish.", "glue.handled"),
     /** Other corners for the same box, to choose against: a view of the Size station. */
     CORNERS("Corners", "corners.", "size.", "mates.", "fingers.glue-area", "fingers.glue-ratio"),
     /** A box that is being begun. */

@@ -6,6 +6,7 @@ import canthook.bottom.WorkedBottom;
 import canthook.corner.CornersCompared;
 import canthook.cutlist.CutList;
 import canthook.fingers.Ladder;
+import canthook.finish.Finishing;
 import canthook.fit.Fit;
 import canthook.fitting.Fittings;
 import canthook.glue.GlueUp;
@@ -40,6 +41,7 @@ public final class Planner {
         WorkedLid lid = Lids.of(plan, walls, size, fingers, year, bottom, rules);
         Fittings fittings = Fittings.of(plan, walls, size, fingers, year, bottom, lid, blank.kerf());
         GlueUp glue = GlueUp.of(plan, size, fingers, bottom, lid, fittings, rules);
+        Finishing finish = Finishing.of(plan, cuts, glue, lid, rules);
         return new WorkedPlan(
                 plan,
                 shop,
@@ -57,6 +59,7 @@ public final class Planner {
                 lid,
                 fittings,
                 glue,
+                finish,
                 new Offers());
     }
 }

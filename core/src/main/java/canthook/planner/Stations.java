@@ -10,6 +10,8 @@ import canthook.verdict.Verdict;
 import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** The stations of the bench in shop order, each with the line it has settled and its worst verdict. */
@@ -41,24 +43,68 @@ public final class Stations {
     }
 
     /**
-     * What to do next: the first station that cannot be made as it is, else the first with something to mind, else the first that waits.
+     * What to do next, given what is done: what still stands before the wood first (a stop, then something to mind, then what waits), and
+     * then the first step that is not done. Stations whose work is behind the maker are not asked any more.
+     *
+     * @param done ids of steps that are done
      */
-    public static Next next(WorkedPlan worked) {
-        List<Station> stations = of(worked);
-        Station next = stations.stream()
+    public static Next next(WorkedPlan worked, Set<String> done) {
+        Set<String> behind = worked.finish().behind(done);
+        List<Station> open = new ArrayList<>();
+        List<Station> all = of(worked);
+        for (Station station : all) {
+            if (!isBehind(Place.byId(station.id()), behind)) {
+                open.add(station);
+            }
+        }
+        Optional<Station> first = open.stream()
                 .filter(s -> s.worst() == Verdict.Weight.STOP)
                 .findFirst()
-                .or(() -> stations.stream()
+                .or(() -> open.stream()
                         .filter(s -> s.worst() == Verdict.Weight.MIND)
-                        .findFirst())
-                .or(() -> stations.stream().filter(Station::waits).findFirst())
-                .orElse(stations.get(0));
-        String sentence = worked.found().stream()
-                .filter(v -> v.station().equals(next.id()) && v.weight() == next.worst())
-                .map(Verdict::sentence)
+                        .findFirst());
+        if (first.isPresent()) {
+            Station station = first.get();
+            String sentence = worked.found().stream()
+                    .filter(v -> v.station().equals(station.id()) && v.weight() == station.worst())
+                    .map(Verdict::sentence)
+                    .findFirst()
+                    .orElse(station.title() + ": " + station.line());
+            return new Next(station, sentence);
+        }
+        Optional<Station> waits = open.stream().filter(Station::waits).findFirst();
+        if (waits.isPresent()) {
+            return new Next(
+                    waits.get(), waits.get().title() + ": " + waits.get().line());
+        }
+        Station last = all.get(all.size() - 1);
+        return worked.finish().tasks().stream()
+                .filter(t -> !t.hands().isZero() && !behind.contains(t.id()))
                 .findFirst()
-                .orElse(next.title() + ": " + next.line());
-        return new Next(next, sentence);
+                .map(t -> new Next(all.get(at(t.id()).ordinal()), t.says() + "."))
+                .orElseGet(() -> new Next(
+                        last,
+                        worked.finish().cures()
+                                ? "All is done. Let it cure, then write down what it took."
+                                : "All is done. Write down what it took."));
+    }
+
+    /** Where a step is done. */
+    private static Place at(String step) {
+        return switch (step) {
+            case "resaw" -> Place.BLANK;
+            case "cut" -> Place.CUT;
+            case "glue", "glue.halves", "trim" -> Place.GLUE;
+            default -> Place.FINISH;
+        };
+    }
+
+    private static boolean isBehind(Place place, Set<String> behind) {
+        return switch (place) {
+            case SIZE, CORNERS, BEGUN, FINGERS, BLANK, JIG, FIT, CUT -> behind.contains("cut");
+            case BOTTOM, LID, FITTINGS, GLUE -> behind.contains("glue");
+            case FINISH -> false;
+        };
     }
 
     /** A station, and what is to be done there. */
@@ -76,6 +122,7 @@ public final class Stations {
             case LID -> worked.lid().line(display(worked));
             case FITTINGS -> worked.fittings().line();
             case GLUE -> worked.glue().line(display(worked));
+            case FINISH -> worked.finish().line(display(worked));
         };
     }
 

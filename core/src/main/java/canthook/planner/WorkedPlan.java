@@ -8,6 +8,7 @@ import canthook.cutter.Cutter;
 import canthook.fingers.Ladder;
 import canthook.fingers.Rung;
 import canthook.fingers.SectionLists;
+import canthook.finish.Finishing;
 import canthook.fit.Fit;
 import canthook.fitting.Fittings;
 import canthook.glue.GlueUp;
@@ -50,6 +51,7 @@ public record WorkedPlan(
         WorkedLid lid,
         Fittings fittings,
         GlueUp glue,
+        Finishing finish,
         Offers offers) {
 
     /** The same with decisions that no stage reads: the batch, the name. */
@@ -71,6 +73,7 @@ public record WorkedPlan(
                 lid,
                 fittings,
                 glue,
+                finish,
                 new Offers());
     }
 
@@ -101,6 +104,7 @@ public record WorkedPlan(
         all.addAll(lid.numbers());
         all.addAll(fittings.numbers());
         all.addAll(glue.numbers());
+        all.addAll(finish.numbers());
         return all;
     }
 
@@ -196,6 +200,7 @@ public record WorkedPlan(
         all.addAll(lid.verdicts());
         all.addAll(fittings.verdicts());
         all.addAll(glue.verdicts());
+        all.addAll(finish.verdicts());
         return all;
     }
 }

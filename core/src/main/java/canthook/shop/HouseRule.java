@@ -372,7 +372,27 @@ public enum HouseRule {
             0.5,
             0.05,
             5,
-            "what a lid or a drawer does not show.");
+            "what a lid or a drawer does not show."),
+    FLUSHING(
+            Group.FINISH,
+            "To plane or sand the tips of a box flush",
+            Kind.MINUTES,
+            30,
+            1,
+            600,
+            "all four corners, from the edges inwards."),
+    TRIMMING(Group.FINISH, "To trim the tips of a box by machine", Kind.MINUTES, 20, 1, 600, "set once, four corners."),
+    PLANING_A_LID(Group.FINISH, "To plane a lid and fit it", Kind.MINUTES, 30, 1, 600, "both faces and the edges."),
+    HANGING(Group.FINISH, "To hang a lid", Kind.MINUTES, 30, 1, 600, "screws in and out again before the brass ones."),
+    RESAWING(Group.FINISH, "To resaw the wood of a box", Kind.MINUTES, 20, 1, 600, "split, marked, on stickers."),
+    RESAWN_RESTS(
+            Group.FINISH,
+            "Resawn wood rests",
+            Kind.DAYS,
+            7,
+            0,
+            120,
+            "it moves for days while its strain and its damp even out.");
 
     /** What a rule is about. */
     public enum Group {
@@ -382,14 +402,28 @@ public enum HouseRule {
         BLANK,
         CUT,
         PANEL,
-        GLUE
+        GLUE,
+        FINISH
     }
 
-    /** What a rule is measured in: millimetres, a ratio, seconds. */
+    /** What a rule is measured in: millimetres, a ratio, or a time. */
     public enum Kind {
-        LENGTH,
-        RATIO,
-        SECONDS
+        LENGTH(""),
+        RATIO(""),
+        SECONDS("s"),
+        MINUTES("min"),
+        DAYS("days");
+
+        private final String unit;
+
+        Kind(String unit) {
+            this.unit = unit;
+        }
+
+        /** What stands behind the number; nothing for a length, which has that of its display. */
+        public String unit() {
+            return unit;
+        }
     }
 
     private final Group group;

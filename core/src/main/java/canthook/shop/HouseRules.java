@@ -42,11 +42,16 @@ public final class HouseRules {
                     "value", rule.label(), Length.mm(value), Length.mm(rule.least()), Length.mm(rule.most()));
         } else {
             Refused.unlessBetween(
-                    "value", rule.label(), value, rule.least(), rule.most(), rule.kind() == Kind.SECONDS ? "s" : "");
+                    "value",
+                    rule.label(),
+                    value,
+                    rule.least(),
+                    rule.most(),
+                    rule.kind().unit());
         }
     }
 
-    /** The value that stands: millimetres, a ratio, seconds. */
+    /** The value that stands, in what its kind is measured in. */
     public double value(HouseRule rule) {
         return changed.getOrDefault(rule, rule.usual());
     }

@@ -164,6 +164,8 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         DIAGONALS_DISAGREE,
         OUT_OF_SQUARE,
         TRIM_BY_SANDING,
-        TRIM_NO_ROOM
+        TRIM_NO_ROOM,
+        FINISH_TOUCHED,
+        FINISH_DRIES_SLOWLY
     }
 }

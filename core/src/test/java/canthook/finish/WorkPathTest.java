@@ -30,7 +30,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What is to be done from the first pass to the hinges, and what has to dry before what. */
 class WorkPathTest {
     private static List<Task> path(BoxPlan plan, FinishChoice finish) {
-        return WorkPath.of(Planner.work(plan, Shop.withDefaults()), finish);
+        return Planner.work(plan.with(finish), Shop.withDefaults()).finish().tasks();
     }
 
     private static List<String> ids(List<Task> tasks) {
@@ -49,18 +49,24 @@ class WorkPathTest {
 
     @Test
     void aBoxWithoutALidIsCutGluedTrimmedAndCoated() {
-        List<Task> tasks = path(openDrawer(), new FinishChoice(Finish.DRYING_OIL, null, false));
+        List<Task> tasks = path(openDrawer(), FinishChoice.of(Finish.DRYING_OIL, null, false));
         assertThat(ids(tasks))
-                .containsExactly("cut", "glue", "trim", "outside.sand", "outside.coat-1", "outside.coat-2");
+                .containsExactly(
+                        "cut", "glue", "trim", "outside.sand", "outside.coat-1", "outside.coat-2", "outside.cure-4");
         assertThat(named(tasks, "outside.coat-1").waits()).isEqualTo(Duration.ofHours(24));
-        assertThat(named(tasks, "outside.coat-2").waits()).isEqualTo(Duration.ofDays(14));
+        assertThat(named(tasks, "outside.coat-2").waits()).isEqualTo(Duration.ofHours(24));
+        Task cures = named(tasks, "outside.cure-4");
+        assertThat(cures.hands()).isZero();
+        assertThat(cures.waits())
+                .as("14 days in all, one of them under the last coat")
+                .isEqualTo(Duration.ofDays(13));
         assertThat(ids(path(openDrawer(), FinishChoice.NONE))).containsExactly("cut", "glue", "trim");
     }
 
     /** The inside is finished before the glue; a water-based film wants the grain raised first; a lid dries beside the box. */
     @Test
     void insideBeforeTheGlueAndTheLidBesideIt() {
-        List<Task> tasks = path(envelopeDrawer(), new FinishChoice(Finish.WATER_FILM, 2, true));
+        List<Task> tasks = path(envelopeDrawer(), FinishChoice.of(Finish.WATER_FILM, 2, true));
         assertThat(ids(tasks)).containsSubsequence("inside.coat-2", "glue", "trim", "outside.wet", "outside.coat-1");
         assertThat(named(tasks, "glue").after()).containsExactly("inside.coat-2");
         assertThat(named(tasks, "inside.coat-2").waits())
@@ -72,7 +78,7 @@ class WorkPathTest {
 
     @Test
     void hingesComeAfterTheFinishOfBoth() {
-        List<Task> tasks = path(openDrawer().with(onTop(Lid.Kept.HINGED)), new FinishChoice(Finish.SHELLAC, 1, false));
+        List<Task> tasks = path(openDrawer().with(onTop(Lid.Kept.HINGED)), FinishChoice.of(Finish.SHELLAC, 1, false));
         assertThat(named(tasks, "hinges").after()).containsExactly("outside.coat-1", "lid.coat-1");
     }
 
@@ -87,7 +93,7 @@ class WorkPathTest {
     @ParameterizedTest
     @CsvSource({"20,50,24", "15,70,24", "14.9,50,48", "20,70.1,48", "12,80,96"})
     void coldAndDampLengthenEveryWait(double warm, double damp, int hours) {
-        List<Task> tasks = path(in(openDrawer(), warm, damp), new FinishChoice(Finish.DRYING_OIL, null, false));
+        List<Task> tasks = path(in(openDrawer(), warm, damp), FinishChoice.of(Finish.DRYING_OIL, null, false));
         assertThat(named(tasks, "outside.coat-1").waits()).isEqualTo(Duration.ofHours(hours));
         assertThat(named(tasks, "glue").waits()).isEqualTo(Duration.ofHours(2L * hours / 24));
     }
@@ -101,8 +107,9 @@ class WorkPathTest {
     @MethodSource("anyPlans")
     void everyPathFindsItsDays(AnyPlan any) {
         Finish[] kinds = Finish.values();
-        FinishChoice finish = new FinishChoice(kinds[(int) (any.seed() % kinds.length)], null, any.seed() % 2 == 0);
-        List<Task> tasks = WorkPath.of(any.worked(), finish);
+        FinishChoice finish =
+                FinishChoice.of(kinds[(int) (any.seed() % (kinds.length - 1))], null, any.seed() % 2 == 0);
+        List<Task> tasks = path(any.worked().plan(), finish);
         Set<String> known = new HashSet<>();
         for (Task task : tasks) {
             assertThat(known).as(any.seed() + ": " + task.id()).containsAll(task.after());

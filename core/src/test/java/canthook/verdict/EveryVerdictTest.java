@@ -24,6 +24,7 @@ import canthook.plan.CardSlit;
 import canthook.plan.Contents;
 import canthook.plan.FingerChoice;
 import canthook.plan.FingerChoice.Parity;
+import canthook.plan.FinishChoice;
 import canthook.plan.Fitting;
 import canthook.plan.GlueChoice;
 import canthook.plan.Groove;
@@ -442,6 +443,20 @@ class EveryVerdictTest {
             case TRIM_NO_ROOM ->
                 of(open.with(new SizeWish(From.OUTSIDE, mm(150), mm(40), mm(96), mm(19), Tips.TRIM, mm(1)))
                         .with(GlueChoice.USUAL.with(GlueChoice.Trim.SAW)));
+            case FINISH_TOUCHED ->
+                of(open.with(FinishChoice.of(FinishChoice.Finish.SHELLAC, null, false)
+                        .touching(FinishChoice.Touches.FOOD)));
+            case FINISH_DRIES_SLOWLY ->
+                of(open.with(FinishChoice.of(FinishChoice.Finish.SHELLAC, null, false))
+                        .with(new SeasonsChoice(
+                                open.seasons().known(),
+                                open.seasons().meter(),
+                                new Air(12, 80),
+                                open.seasons().home(),
+                                open.seasons().one(),
+                                open.seasons().other(),
+                                open.seasons().weeks(),
+                                null)));
             case FITTINGS_COLLIDE -> of(fitted(open.with(sawnOff(60, Lid.Joined.LOOSE, 1.0)), divider(80, 70)));
         };
     }

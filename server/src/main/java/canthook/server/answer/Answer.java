@@ -41,6 +41,7 @@ import org.jspecify.annotations.Nullable;
  * @param recommendation why, in one sentence
  * @param hints what a good maker would say at this station; all of them when no station was asked for
  * @param lids kinds of lid beside each other, when the station is lid
+ * @param finish what there is to finish with and to take care of, when the station is finish
  * @param glue the order card and what beside the numbers belongs to it, when the station is glue
  */
 public record Answer(
@@ -68,7 +69,17 @@ public record Answer(
         Figure stick,
         List<HintView> hints,
         @Nullable List<LidsCompared.Kind> lids,
-        @Nullable GlueView glue) {
+        @Nullable GlueView glue,
+        @Nullable FinishView finish) {
+
+    /**
+     * The finish.
+     *
+     * @param steps it is made in, each in a line
+     * @param cautions what to take care of
+     */
+    public record FinishView(
+            List<OptionView> finishes, List<OptionView> touches, List<String> steps, List<String> cautions) {}
 
     /**
      * The glue-up.

@@ -29,9 +29,11 @@ import canthook.judgement.Judgement;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.plan.FinishChoice;
 import canthook.plan.GlueChoice;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.PlanLengths;
+import canthook.plan.Recipe;
 import canthook.planner.Alternatives;
 import canthook.planner.GainedTime;
 import canthook.planner.LidsCompared;
@@ -43,6 +45,7 @@ import canthook.server.answer.Answer.AlternativeView;
 import canthook.server.answer.Answer.CauseView;
 import canthook.server.answer.Answer.CornerView;
 import canthook.server.answer.Answer.CutListView;
+import canthook.server.answer.Answer.FinishView;
 import canthook.server.answer.Answer.FixView;
 import canthook.server.answer.Answer.GlueStepView;
 import canthook.server.answer.Answer.GlueView;
@@ -149,13 +152,25 @@ public final class Answers {
                 StickFigure.of(worked),
                 hints(worked, place),
                 place == Place.LID ? LidsCompared.of(worked) : null,
-                place == Place.GLUE ? glue(worked) : null);
+                place == Place.GLUE ? glue(worked) : null,
+                place == Place.FINISH ? finish(worked) : null);
     }
 
     private static List<Figure> glueFigures(WorkedPlan worked, int step) {
         List<Figure> figures = new ArrayList<>(GlueFigures.of(worked, step));
         figures.add(TrimFigure.of(worked));
         return figures;
+    }
+
+    private static FinishView finish(WorkedPlan worked) {
+        Recipe recipe = worked.plan().finish().recipe();
+        return new FinishView(
+                options(FinishChoice.Finish.values(), FinishChoice.Finish::words),
+                options(FinishChoice.Touches.values(), FinishChoice.Touches::words),
+                recipe == null
+                        ? List.of()
+                        : recipe.steps().stream().map(Recipe.Step::says).toList(),
+                worked.finish().cautions());
     }
 
     private static GlueView glue(WorkedPlan worked) {
@@ -458,6 +473,8 @@ public final class Answers {
             case LID -> withYear(worked, LidFigures.all(worked, day));
             case FITTINGS -> FittingFigures.all(worked);
             case GLUE -> glueFigures(worked, step);
+            // its drawing follows from the clock and the shop's hours: the calendar has it
+            case FINISH -> List.of();
         };
     }
 }

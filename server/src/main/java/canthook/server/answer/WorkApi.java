@@ -85,7 +85,7 @@ public class WorkApi {
             return day == null ? 0 : day;
         }
 
-        List<TestCut> cuts() {
+        public List<TestCut> cuts() {
             return testCuts == null ? List.of() : testCuts;
         }
     }

@@ -129,7 +129,7 @@ public class Book {
     List<BookEntry> page(Sieve sieve, int from, int most) {
         List<EntryRow> found = rows.page(sieve.asked(from, most));
         List<Long> notes = found.stream()
-                .filter(r -> r.kind().equals(Kind.NOTE.name()))
+                .filter(r -> Kind.of(r.kind()).isWritten())
                 .map(r -> Long.valueOf(r.ref()))
                 .toList();
         Map<String, List<Long>> photos = notes.isEmpty()
@@ -140,7 +140,7 @@ public class Book {
                                 Collectors.mapping(PhotoRow::id, Collectors.toList())));
         return found.stream()
                 .map(r -> reader.read(
-                        r, r.kind().equals(Kind.NOTE.name()) ? photos.getOrDefault(r.ref(), List.of()) : List.of()))
+                        r, Kind.of(r.kind()).isWritten() ? photos.getOrDefault(r.ref(), List.of()) : List.of()))
                 .toList();
     }
 
@@ -300,7 +300,8 @@ public class Book {
     /** Hangs a photo on a line. */
     @Transactional
     void addPhoto(long note, byte[] sent) {
-        if (rows.exists(Kind.NOTE.name(), String.valueOf(note)) == 0) {
+        if (rows.exists(Kind.NOTE.name(), String.valueOf(note)) == 0
+                && rows.exists(Kind.FINISHED.name(), String.valueOf(note)) == 0) {
             throw new Unknown("note", String.valueOf(note));
         }
         if (rows.photosOf(note) >= MOST_PHOTOS) {
@@ -328,7 +329,7 @@ public class Book {
         }
         int removed = out ? 1 : 0;
         switch (kind) {
-            case NOTE -> rows.markNote(Long.parseLong(ref), removed);
+            case NOTE, FINISHED -> rows.markNote(Long.parseLong(ref), removed);
             case TEST_CUT -> rows.markTestCut(Long.parseLong(ref), removed);
             case MOVE, RUN, SPOILT, GLUE_UP, REPAIR, CALL, PRACTICE, DRILLS -> {
                 if (out) {

@@ -41,6 +41,8 @@ public record BookEntry(
         SPOILT("mis-cut"),
         GLUE_UP("glue-up"),
         REPAIR("repair"),
+        /** A box is finished; what was learned is its words. */
+        FINISHED("finished"),
         CALL("judgement"),
         NOTE("note"),
         PRACTICE("practice"),
@@ -54,6 +56,11 @@ public record BookEntry(
 
         public String words() {
             return words;
+        }
+
+        /** Whether its entries are lines written by hand, with photos. */
+        boolean isWritten() {
+            return this == NOTE || this == FINISHED;
         }
 
         static Kind of(String name) {

@@ -42,6 +42,9 @@ interface BookMapper {
             + " UNION ALL SELECT 'MOVE', CAST(id AS TEXT), box_id, made_at, removed, reading FROM test_cut"
             + "   WHERE json_valid(reading) AND NOT coalesce(json_extract(reading, '$.moved'), 0) = 0"
             + " UNION ALL SELECT 'NOTE', CAST(id AS TEXT), box_id, at, removed, about || char(10) || words FROM note"
+            + "   WHERE NOT EXISTS (SELECT 1 FROM finished f WHERE f.note_id = note.id)"
+            + " UNION ALL SELECT 'FINISHED', CAST(n.id AS TEXT), n.box_id, n.at, n.removed, coalesce(CAST(f.hours AS TEXT), '') || char(10) || n.words"
+            + "   FROM note n JOIN finished f ON f.note_id = n.id"
             + " UNION ALL SELECT 'RUN', id, box_id, started_at, 0, rules FROM saw_run"
             + " UNION ALL SELECT 'SPOILT', r.id || ':' || e.seq, r.box_id, e.at, 0, e.event FROM saw_event e JOIN saw_run r ON r.id = e.run_id"
             + "   WHERE json_valid(e.event) AND json_extract(e.event, '$.kind') = 'SPOILT'"
@@ -70,6 +73,7 @@ interface BookMapper {
             + "<if test=\"a.about != ''\"> AND kind = 'NOTE' AND substr(body, 1, instr(body, char(10)) - 1) = #{a.about}</if>"
             + "<foreach collection=\"a.terms\" item=\"term\"> AND (kind || ':' || ref IN"
             + " (SELECT kind || ':' || ref FROM book_words WHERE book_words MATCH #{term})"
+            + " OR (kind = 'FINISHED' AND 'NOTE:' || ref IN (SELECT kind || ':' || ref FROM book_words WHERE book_words MATCH #{term}))"
             + " OR box IN (SELECT ref FROM book_words WHERE book_words MATCH #{term} AND kind = 'BOX'))</foreach>";
 
     /** What of the book is asked for, as it is bound; terms as the index takes them. */

@@ -106,6 +106,7 @@ class EntryReader {
             case REPAIR -> repair(row);
             case CALL -> call(row);
             case NOTE -> note(row);
+            case FINISHED -> finished(row);
             case PRACTICE -> practice(row);
             case DRILLS -> {
                 String[] count = row.body().split(" ");
@@ -256,6 +257,21 @@ class EntryReader {
                         .orElse(about);
         return new Said(
                 hangs, row.body().substring(line + 1), List.of(), worked == null ? null : StandingFigure.of(worked));
+    }
+
+    private Said finished(EntryRow row) throws JsonProcessingException {
+        int line = row.body().indexOf('\n');
+        String hours = row.body().substring(0, line);
+        return Said.of(
+                "Finished" + (hours.isEmpty() ? "" : " in " + hours(Double.parseDouble(hours))) + ". "
+                        + row.body().substring(line + 1),
+                List.of(),
+                standing(row));
+    }
+
+    private static String hours(double hours) {
+        return (hours == Math.rint(hours) ? String.valueOf((long) hours) : String.valueOf(hours))
+                + (hours == 1 ? " hour" : " hours");
     }
 
     private Said practice(EntryRow row) throws JsonProcessingException {

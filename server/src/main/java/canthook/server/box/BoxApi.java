@@ -58,8 +58,10 @@ public class BoxApi {
     private final Trays trays;
     private final WorkedBefore before;
     private final Caliper caliper;
+    private final StepsDone steps;
 
-    BoxApi(Shelf shelf, ShopFloor floor, Trays trays, WorkedBefore before, Caliper caliper) {
+    BoxApi(Shelf shelf, ShopFloor floor, Trays trays, WorkedBefore before, Caliper caliper, StepsDone steps) {
+        this.steps = steps;
         this.caliper = caliper;
         this.shelf = shelf;
         this.floor = floor;
@@ -308,7 +310,7 @@ public class BoxApi {
                     place.id(), place.name(), "", "", place.savedAt(), "", "", "size", null, damage.why(), null);
         }
         WorkedPlan worked = Planner.work(box.plan(), floor.shop(box.plan(), box.cuts()));
-        Stations.Next next = Stations.next(worked);
+        Stations.Next next = Stations.next(worked, steps.of(box.id()).keySet());
         return new ShelfBox(
                 box.id(),
                 box.plan().name(),

@@ -22,6 +22,8 @@ interface BoxMapper {
 
     String SIEVE = " WHERE archived = #{archived} AND instr(words, #{words}) > 0"
             + "<if test=\"wood != ''\"> AND wood = #{wood}</if>"
+            + "<if test=\"archived == 0\"> AND <if test=\"stage != 'FINISHED'\">NOT</if>"
+            + " EXISTS (SELECT 1 FROM finished f WHERE f.box_id = box.id)</if>"
             + "<if test=\"stage == 'PLANNED'\"> AND NOT EXISTS (SELECT 1 FROM test_cut t WHERE t.box_id = box.id AND t.removed = 0)"
             + " AND NOT EXISTS (SELECT 1 FROM saw_run r WHERE r.box_id = box.id)</if>"
             + "<if test=\"stage == 'TESTED'\"> AND EXISTS (SELECT 1 FROM test_cut t WHERE t.box_id = box.id AND t.removed = 0)"

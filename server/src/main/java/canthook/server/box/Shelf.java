@@ -95,7 +95,9 @@ public class Shelf {
         /** A test cut is kept for it. */
         TESTED,
         /** A run was begun. */
-        AT_THE_SAW
+        AT_THE_SAW,
+        /** Done, dated, and in the Book. */
+        FINISHED
     }
 
     /** In which order a shelf stands. */

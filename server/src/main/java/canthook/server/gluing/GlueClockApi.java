@@ -13,6 +13,7 @@ import canthook.server.answer.Answer.GlueStepView;
 import canthook.server.answer.Answers;
 import canthook.server.box.Shelf;
 import canthook.server.box.Shelf.KeptBox;
+import canthook.server.box.StepsDone;
 import canthook.server.gluing.GlueUpMapper.GlueUpRow;
 import canthook.server.keeping.StaleWrite;
 import canthook.server.rack.ShopFloor;
@@ -39,8 +40,10 @@ public class GlueClockApi {
     private final Shelf shelf;
     private final ShopFloor floor;
     private final Clock clock;
+    private final StepsDone steps;
 
-    GlueClockApi(GlueUpMapper rows, Shelf shelf, ShopFloor floor, Clock clock) {
+    GlueClockApi(GlueUpMapper rows, Shelf shelf, ShopFloor floor, Clock clock, StepsDone steps) {
+        this.steps = steps;
         this.rows = rows;
         this.shelf = shelf;
         this.floor = floor;
@@ -146,6 +149,15 @@ public class GlueClockApi {
             case DONE -> changed(row, row.lotAt(), row.restedAt(), step, elapsed(row), now());
             case DROP -> row;
         };
+        switch (acted.act()) {
+            case DONE -> {
+                steps.done(id, "glue.halves");
+                steps.done(id, "glue");
+            }
+            // the first half sets: it is done, and the box is not
+            case REST -> steps.done(id, "glue.halves");
+            case OPEN, STEP, DROP -> {}
+        }
         if (rows.update(after) == 0) {
             throw new StaleWrite("This glue-up", acted.revision(), row.revision() + 1);
         }

@@ -21,6 +21,7 @@ public record Damaged(Kind kind, String id, String name, String why) {
         CLIMATE,
         CUTTER,
         JIG,
+        FINISH,
         HOUSE_RULE,
         RUN
     }

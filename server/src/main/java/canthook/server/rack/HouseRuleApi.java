@@ -81,8 +81,7 @@ public class HouseRuleApi {
     private RuleView view(HouseRule rule, LengthDisplay display) {
         String unit = switch (rule.kind()) {
             case LENGTH -> display.unit();
-            case RATIO -> "";
-            case SECONDS -> "s";
+            case RATIO, SECONDS, MINUTES, DAYS -> rule.kind().unit();
         };
         double value = book.rules().value(rule);
         return new RuleView(

@@ -11,6 +11,7 @@ import canthook.server.keeping.StaleWrite;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.RackMapper.ItemRow;
 import canthook.shop.Climate;
+import canthook.shop.RackFinish;
 import canthook.shop.RackJig;
 import canthook.wood.Wood;
 import canthook.wood.Woods;
@@ -59,7 +60,9 @@ public class Rack implements Keeper {
                 new Kind<>("cutter", Damaged.Kind.CUTTER, Cutter.class, Cutter::id, Cutter::name);
         public static final Kind<RackJig> JIG =
                 new Kind<>("jig", Damaged.Kind.JIG, RackJig.class, RackJig::id, RackJig::name);
-        private static final List<Kind<?>> ALL = List.of(BLANK, WOOD, CLIMATE, CUTTER, JIG);
+        public static final Kind<RackFinish> FINISH =
+                new Kind<>("finish", Damaged.Kind.FINISH, RackFinish.class, RackFinish::id, RackFinish::name);
+        private static final List<Kind<?>> ALL = List.of(BLANK, WOOD, CLIMATE, CUTTER, JIG, FINISH);
 
         private final Damaged.Kind damaged;
         private final String name;

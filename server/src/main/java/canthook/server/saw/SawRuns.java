@@ -10,6 +10,7 @@ import canthook.saw.SawRun;
 import canthook.saw.SetUpGate;
 import canthook.server.box.Shelf;
 import canthook.server.box.Shelf.KeptBox;
+import canthook.server.box.StepsDone;
 import canthook.server.keeping.Damaged;
 import canthook.server.keeping.Keeper;
 import canthook.server.keeping.LearnedPace;
@@ -52,13 +53,22 @@ public class SawRuns implements Keeper {
 
     private final SawMapper rows;
     private final Shelf shelf;
+    private final StepsDone steps;
     private final RuleBook book;
     private final ShopFloor floor;
     private final LearnedPace pace;
     private final SecureRandom random = new SecureRandom();
     private final ObjectMapper json;
 
-    SawRuns(SawMapper rows, Shelf shelf, RuleBook book, ShopFloor floor, LearnedPace pace, ObjectMapper json) {
+    SawRuns(
+            SawMapper rows,
+            Shelf shelf,
+            StepsDone steps,
+            RuleBook book,
+            ShopFloor floor,
+            LearnedPace pace,
+            ObjectMapper json) {
+        this.steps = steps;
         this.rows = rows;
         this.shelf = shelf;
         this.book = book;
@@ -212,6 +222,11 @@ public class SawRuns implements Keeper {
         SawRun after = now.run().after(event);
         if (rows.add(id, seq + 1, write(event), shelf.now(), mark) == 0) {
             throw new StaleWrite("This run", seq, get(id).seq());
+        }
+        if (after.isFinished()) {
+            steps.done(now.box(), "cut");
+        } else if (now.run().isFinished()) {
+            steps.undone(now.box(), "cut");
         }
         learn();
         return now.after(after);
