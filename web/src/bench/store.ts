@@ -21,7 +21,7 @@ import { sayTouched } from './assumed'
 import { keeping } from './keeping'
 
 export type StationId =
-  'size' | 'fingers' | 'blank' | 'jig' | 'fit' | 'cut' | 'bottom' | 'lid' | 'fittings' | 'glue'
+  'size' | 'fingers' | 'blank' | 'jig' | 'fit' | 'cut' | 'bottom' | 'lid' | 'fittings' | 'glue' | 'finish'
 
 interface Step {
   plan: BoxPlan

@@ -38,8 +38,17 @@ async function reword(id: number, words: string): Promise<number> {
  */
 export async function write(note: Written): Promise<string[]> {
   const id = note.ref === undefined ? await begin(note) : await reword(Number(note.ref), note.words)
+  return hangPhotos(id, note.photos)
+}
+
+/**
+ * Hangs photos on a line that is written.
+ *
+ * @returns what was refused, a sentence a photo
+ */
+export async function hangPhotos(id: number, photos: File[]): Promise<string[]> {
   const refused: string[] = []
-  for (const photo of note.photos) {
+  for (const photo of photos) {
     if (photo.size > LARGEST_PHOTO) {
       refused.push(`${photo.name}: a photo of more than 25 megabytes is not taken. Send a smaller one.`)
       continue

@@ -26,7 +26,8 @@ const load: Record<StationId, () => Promise<Component>> = {
   bottom: () => import('../stations/BottomStation.vue'),
   lid: () => import('../stations/LidStation.vue'),
   fittings: () => import('../stations/FittingsStation.vue'),
-  glue: () => import('../stations/GlueStation.vue')
+  glue: () => import('../stations/GlueStation.vue'),
+  finish: () => import('../stations/FinishStation.vue')
 }
 setTimeout(() => Object.values(load).forEach((one) => void one()), 2500)
 const WholeBox = defineAsyncComponent(() => import('../drawing/WholeBox.vue'))

@@ -143,6 +143,7 @@ const station = {
   RUN: '/cut',
   SPOILT: '/cut',
   GLUE_UP: '/glue',
+  FINISHED: '/finish',
   REPAIR: '/glue',
   CALL: '',
   NOTE: '',

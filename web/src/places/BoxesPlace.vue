@@ -11,6 +11,7 @@ import FirstBoxes from '../begin/FirstBoxes.vue'
 import { allUnkept, type Unkept } from '../bench/unkept'
 import ShelfSieve, { ANY, type Order, type Stage } from '../shop/ShelfSieve.vue'
 import DamagedRecords from '../shop/DamagedRecords.vue'
+import TodaySteps from './TodaySteps.vue'
 
 const router = useRouter()
 const toast = useToast()
@@ -158,6 +159,7 @@ async function bring(event: Event) {
     </header>
     <main>
       <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
+      <TodaySteps @refused="failed = $event" @changed="load" />
       <ShelfSieve
         v-if="total > 1 || sieved"
         v-model:order="order"

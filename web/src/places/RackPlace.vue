@@ -26,6 +26,11 @@ const shelves = {
     part: defineAsyncComponent(() => import('../rack/JigsShelf.vue')),
     kinds: ['JIG']
   },
+  finishes: {
+    title: 'Finishes',
+    part: defineAsyncComponent(() => import('../rack/FinishesShelf.vue')),
+    kinds: ['FINISH']
+  },
   woods: {
     title: 'Woods',
     part: defineAsyncComponent(() => import('../rack/WoodsShelf.vue')),

@@ -58,7 +58,8 @@ onMounted(async () => {
         { value: 'ANY', label: 'however far' },
         { value: 'PLANNED', label: 'planned' },
         { value: 'TESTED', label: 'test cut made' },
-        { value: 'AT_THE_SAW', label: 'begun at the saw' }
+        { value: 'AT_THE_SAW', label: 'begun at the saw' },
+        { value: 'FINISHED', label: 'finished' }
       ]"
       option-label="label"
       option-value="value"

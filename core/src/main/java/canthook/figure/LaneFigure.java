@@ -109,6 +109,7 @@ public final class LaneFigure {
         calendar.ready().ifPresent(ready -> {
             double x = at(ready);
             d.line("lane-ready", x, -4, x, deep);
+            d.rect("lane-flag", x - 14, deep - 12, 14, 12, "ready");
             d.note(x, deep + 14, "ready", "name", "end", null);
             d.mark("ready", "ready", x, x, ready.toLocalDate().toString(), null);
         });

@@ -1,0 +1,393 @@
+<script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
+import { useIntervalFn } from '@vueuse/core'
+import { computed, onMounted, ref, toRaw, watch } from 'vue'
+import { answer as got, api, problemOf, type CalendarView, type KeptFinish } from '../api/client'
+import ChoiceField from '../bench/ChoiceField.vue'
+import NumberRow from '../bench/NumberRow.vue'
+import PlainField from '../bench/PlainField.vue'
+import StationFrame from '../bench/StationFrame.vue'
+import { useBench } from '../bench/store'
+import TheRest from '../bench/TheRest.vue'
+import VerdictList from '../bench/VerdictList.vue'
+import BoxFinished from './BoxFinished.vue'
+import DraggedLane from './DraggedLane.vue'
+import ShopHours from './ShopHours.vue'
+
+/** The finish, and everything from the first pass to the last coat over the days: what is next, what dries, when it is ready. */
+const bench = useBench()
+const calendar = ref<CalendarView>()
+const failed = ref('')
+const own = ref<KeptFinish[]>([])
+const hoursOpen = ref(false)
+const copied = ref(false)
+const choice = computed(() => bench.plan?.finish)
+const finish = computed(() => bench.answer?.finish)
+const follows = [
+  'finish.coats',
+  'finish.dries-usually',
+  'finish.times',
+  'finish.dries',
+  'finish.cures',
+  'finish.hands',
+  'glue.handled'
+]
+let turn = 0
+
+async function load() {
+  const plan = bench.plan
+  if (!plan) return
+  const mine = ++turn
+  try {
+    const found = await got(
+      api.POST('/api/boxes/{id}/calendar', {
+        params: { path: { id: bench.id } },
+        body: { plan, testCuts: bench.testCuts.map((c) => c.cut) }
+      })
+    )
+    if (mine !== turn) return
+    calendar.value = found
+    failed.value = ''
+  } catch (error) {
+    if (mine === turn) failed.value = problemOf(error).detail
+  }
+}
+watch(() => bench.worked, load)
+onMounted(async () => {
+  void load()
+  try {
+    own.value = await got(api.GET('/api/rack/finishes'))
+  } catch (error) {
+    failed.value = problemOf(error).detail
+  }
+})
+// the line of now moves, and another box may have taken the hands
+useIntervalFn(() => void load(), 60_000)
+
+const kinds = computed(() => [
+  ...(finish.value?.finishes ?? [])
+    .filter((o) => o.value !== 'OWN')
+    .map((o) => ({ value: o.value, label: o.words })),
+  ...own.value.map((k) => ({ value: `own ${k.finish.id}`, label: k.finish.recipe.name })),
+  ...(choice.value?.finish === 'OWN' && !held.value
+    ? [{ value: 'OWN', label: `${choice.value.own?.name}, as it was taken` }]
+    : [])
+])
+/** The finish of the rack the plan took, as long as it hangs there unchanged. */
+const held = computed(() =>
+  choice.value?.finish === 'OWN'
+    ? own.value.find((k) => JSON.stringify(k.finish.recipe) === JSON.stringify(choice.value?.own))
+    : undefined
+)
+const kind = computed(() =>
+  choice.value?.finish === 'OWN' && held.value
+    ? `own ${held.value.finish.id}`
+    : (choice.value?.finish ?? 'NONE')
+)
+function choose(value: string) {
+  const taken = own.value.find((k) => `own ${k.finish.id}` === value)
+  void bench.decide((draft) => {
+    const before = draft.finish ?? { finish: 'NONE', inside: false }
+    const next = { ...before, finish: (taken ? 'OWN' : value) as typeof before.finish }
+    delete next.coats
+    delete next.own
+    if (taken) next.own = structuredClone(toRaw(taken.finish.recipe))
+    draft.finish = next
+  })
+}
+function moved(step: string, to: string | undefined) {
+  void bench.decide((draft) => {
+    draft.finish ??= { finish: 'NONE', inside: false }
+    const all = { ...(draft.finish.notBefore ?? {}) }
+    if (to) all[step] = to
+    else Reflect.deleteProperty(all, step)
+    draft.finish.notBefore = all
+  })
+}
+async function tick(step: string, done: boolean) {
+  try {
+    // a step of a finish that is not kept yet is not known yet
+    await bench.keep()
+    await got(
+      api.POST('/api/boxes/{id}/steps/{step}', {
+        params: { path: { id: bench.id, step } },
+        body: { done }
+      })
+    )
+    await load()
+  } catch (error) {
+    failed.value = problemOf(error).detail
+  }
+}
+const steps = computed(() => calendar.value?.steps ?? [])
+const address = `${window.location.origin}/api/calendar.ics`
+async function copy() {
+  await navigator.clipboard.writeText(address)
+  copied.value = true
+}
+</script>
+
+<template>
+  <StationFrame
+    :question="calendar?.ready ? `Ready ${calendar.ready}.` : 'When is it ready?'"
+    hint="Solid: your hands. Hatched: it dries, do something else. Grey: the shop is closed. Drag a block, and what follows moves along."
+  >
+    <template #drawing>
+      <p v-if="failed" class="refused" role="alert">{{ failed }}</p>
+      <p v-for="d in calendar?.doubts ?? []" :key="d.says" class="doubt" role="status">
+        {{ d.says }}
+        <button v-if="d.couldBe" type="button" class="word" @click="bench.set('finish.readyOn', d.couldBe)">
+          Ready {{ d.couldBeWords }} then
+        </button>
+      </p>
+      <DraggedLane
+        v-if="calendar && calendar.steps.length"
+        :calendar="calendar"
+        @moved="moved"
+        @ready="bench.set('finish.readyOn', $event)"
+      />
+      <ol class="steps" aria-label="Every step">
+        <li
+          v-for="s in steps"
+          :key="s.id"
+          :class="{ done: s.done, lit: bench.lit === `step.${s.id}` }"
+          @pointerenter="bench.lit = `step.${s.id}`"
+          @pointerleave="bench.lit = ''"
+        >
+          <Checkbox
+            v-if="s.takes"
+            :model-value="s.done"
+            binary
+            :input-id="`step-${s.id}`"
+            @update:model-value="tick(s.id, $event)"
+          />
+          <span v-else></span>
+          <span class="when">{{ s.when }}</span>
+          <label class="says" :for="`step-${s.id}`"
+            ><span class="sr-only">{{ s.lane }}: </span>{{ s.says }}</label
+          >
+          <span class="takes">{{ s.takes }}</span>
+          <span class="dries">{{ s.waits ? `dries ${s.waits}` : '' }}</span>
+          <span class="moves">
+            <input
+              v-if="s.takes && !s.done"
+              type="datetime-local"
+              step="900"
+              :aria-label="`${s.says}: not before`"
+              :value="s.from.slice(0, 16)"
+              @change="moved(s.id, ($event.target as HTMLInputElement).value || undefined)"
+            />
+            <button v-if="s.moved && !s.done" type="button" class="word" @click="moved(s.id, undefined)">
+              as it comes
+            </button>
+          </span>
+        </li>
+      </ol>
+    </template>
+    <template #answers>
+      <template v-if="calendar?.next">
+        <p class="next-when">Next, {{ calendar.next.when }}</p>
+        <p class="next">{{ calendar.next.says }}</p>
+        <p class="next-why">
+          {{ calendar.next.takes
+          }}<template v-if="calendar.next.because">; {{ calendar.next.because }}</template>
+        </p>
+      </template>
+      <p v-else-if="calendar" class="next">Nothing is left for hands.</p>
+      <NumberRow v-if="finish?.steps.length" id="finish.dries" />
+      <NumberRow v-if="finish?.steps.length" id="finish.cures" />
+      <NumberRow id="finish.hands" />
+    </template>
+    <template v-if="choice && finish" #decide>
+      <ChoiceField label="Finish" :value="kind" :choices="kinds" @choose="choose" />
+      <PlainField
+        v-if="choice.finish !== 'NONE' && choice.finish !== 'OWN'"
+        label="Coats"
+        field="finish.coats"
+        unit=""
+        whole
+        optional
+      />
+      <label class="ready"
+        ><span>Ready on</span>
+        <input
+          type="date"
+          :value="choice.readyOn ?? ''"
+          :min="calendar?.today"
+          @change="bench.set('finish.readyOn', ($event.target as HTMLInputElement).value || undefined)"
+      /></label>
+      <p v-if="choice.finish !== 'NONE'" class="tick">
+        <Checkbox
+          :model-value="choice.inside"
+          binary
+          input-id="inside"
+          @update:model-value="bench.set('finish.inside', $event)"
+        />
+        <label for="inside">Inside too, before the glue</label>
+      </p>
+      <p class="line">
+        <span
+          >Shop open <strong>{{ calendar?.hours }}</strong></span
+        >
+        <button type="button" class="word" :aria-expanded="hoursOpen" @click="hoursOpen = !hoursOpen">
+          {{ hoursOpen ? 'close' : 'change' }}
+        </button>
+      </p>
+      <ShopHours v-if="hoursOpen" @kept="load" />
+      <TheRest>
+        <ChoiceField
+          label="Touches it"
+          :value="choice.touches ?? 'NOTHING'"
+          :choices="finish.touches.map((o) => ({ value: o.value, label: o.words }))"
+          @choose="bench.set('finish.touches', $event)"
+        />
+        <PlainField label="Shop temperature" field="seasons.shop.temperature" unit="°C" />
+        <PlainField label="Shop humidity" field="seasons.shop.humidity" unit="%" />
+      </TheRest>
+      <p v-for="c in finish.cautions" :key="c" class="caution">{{ c }}</p>
+      <h3>Take along</h3>
+      <p class="line">
+        <span>Calendar file of this box</span>
+        <a :href="`/api/boxes/${bench.id}/calendar.ics`" :download="`${bench.id}.ics`">save</a>
+      </p>
+      <p class="line">
+        <span>Address of all boxes, to subscribe to on this machine</span>
+        <button type="button" class="word" :title="address" @click="copy">
+          {{ copied ? 'copied' : 'copy' }}
+        </button>
+      </p>
+      <BoxFinished v-if="calendar" :today="calendar.today" />
+    </template>
+    <template #verdicts>
+      <VerdictList />
+    </template>
+    <template #follow>
+      <NumberRow v-for="id in follows" :id="id" :key="id" />
+      <p v-for="s in finish?.steps ?? []" :key="s" class="recipe">{{ s }}</p>
+    </template>
+  </StationFrame>
+</template>
+
+<style scoped>
+.refused {
+  color: var(--cut);
+  font-weight: 600;
+  margin: 0.2rem 0;
+}
+.doubt {
+  margin: 0.2rem 0;
+  padding: 0.35rem 0.7rem;
+  background: var(--sheet);
+  border-left: 6px solid var(--mind);
+}
+.steps {
+  list-style: none;
+  margin: 0.3rem 0 0;
+  padding: 0;
+  overflow: auto;
+  flex: 0 1 46%;
+  min-height: 6rem;
+}
+.steps li {
+  display: grid;
+  grid-template-columns: 1.6rem 8.6rem minmax(9rem, 1fr) 4.6rem 6.6rem auto;
+  gap: 0.5rem;
+  align-items: center;
+  padding: 0.16rem 0.3rem;
+  border-bottom: 1px dotted var(--rule);
+}
+.steps li.lit {
+  background: var(--sheet);
+}
+.when,
+.takes,
+.dries {
+  font-family: var(--mono);
+  font-size: 0.92rem;
+}
+.dries {
+  color: var(--quiet);
+}
+.done .says {
+  text-decoration: line-through;
+  color: var(--quiet);
+}
+.moves {
+  display: flex;
+  gap: 0.4rem;
+  align-items: center;
+}
+input[type='datetime-local'],
+input[type='date'] {
+  font: 500 0.9rem var(--mono);
+  padding: 0.15rem 0.3rem;
+  border: 1px solid var(--rule);
+  border-radius: 3px;
+  background: var(--sheet);
+  color: inherit;
+}
+.moves input {
+  max-width: 11.4rem;
+}
+.next-when {
+  margin: 0;
+  color: var(--quiet);
+}
+.next {
+  margin: 0;
+  font-size: 1.55rem;
+  font-weight: 700;
+  line-height: 1.15;
+}
+.next-why {
+  margin: 0 0 0.2rem;
+}
+.ready,
+.line {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 0.6rem;
+  margin: 0;
+  padding: 0.24rem 0;
+  border-bottom: 1px dotted var(--rule);
+}
+.tick {
+  display: flex;
+  gap: 0.6rem;
+  align-items: center;
+  margin: 0;
+  padding: 0.3rem 0;
+}
+.caution {
+  margin: 0;
+  padding: 0.3rem 0.6rem;
+  border-left: 6px solid var(--mind);
+  background: var(--sheet);
+  font-size: 0.95rem;
+}
+h3 {
+  font-size: 0.86rem;
+  color: var(--quiet);
+  margin: 0.5rem 0 0;
+}
+.recipe {
+  margin: 0;
+  color: var(--quiet);
+}
+@media (max-width: 900px) {
+  .steps {
+    flex: none;
+  }
+  .steps li {
+    grid-template-columns: 1.6rem 1fr auto;
+  }
+  .says {
+    grid-column: 2/-1;
+    grid-row: 2;
+  }
+  .moves {
+    grid-column: 2/-1;
+  }
+}
+</style>
