@@ -15,6 +15,8 @@ const props = defineProps<{
   optional?: boolean
   /** a count: no fractions */
   whole?: boolean
+  /** what stands while nothing is said */
+  usual?: string
 }>()
 const bench = useBench()
 const bounds = useBounds()
@@ -78,6 +80,7 @@ function leave() {
         :id="id"
         v-model="typed"
         inputmode="decimal"
+        :placeholder="usual ?? ''"
         :invalid="!!shown"
         :aria-describedby="`${id}-says`"
         autocomplete="off"

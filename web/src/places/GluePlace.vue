@@ -138,7 +138,12 @@ const share = (seconds: number) =>
   <div class="gluing" :style="clock ? woodTint(clock.wood) : {}" :class="warning.toLowerCase()">
     <header>
       <RouterLink :to="{ name: 'bench', params: { id: box, station: 'glue' } }">Back to the bench</RouterLink>
-      <h1>{{ clock?.name ?? 'Glue-up' }}</h1>
+      <h1>
+        {{ clock?.name ?? 'Glue-up' }}
+        <template v-if="clock && clock.of > 1 && !clock.done"
+          >· box {{ Math.min(clock.of, clock.over + 1) }} of {{ clock.of }}</template
+        >
+      </h1>
       <label class="loud"><input v-model="loud" type="checkbox" /> say it aloud</label>
     </header>
     <p v-if="told" class="told" role="alert">{{ told }}</p>
@@ -161,6 +166,14 @@ const share = (seconds: number) =>
       <p class="needs">
         Planned {{ clockWords(clock.all) }}. It stands in the Book. Leave it flat, on its reference edges.
       </p>
+      <template v-if="clock.of > 1">
+        <p class="needs">
+          {{ clock.over }} of {{ clock.of }} are glued.
+          <template v-if="clock.learned">{{ clock.learned }}</template>
+          <template v-else-if="clock.over < 5">From five on it is told how long the others take.</template>
+        </p>
+        <FigureView v-if="clock.curve" :figure="clock.curve" class="curve" :pad="10" />
+      </template>
     </main>
     <main v-else-if="clock && step">
       <p class="say" aria-live="polite">{{ step.says }}</p>
@@ -186,7 +199,9 @@ const share = (seconds: number) =>
     <footer v-if="clock">
       <template v-if="clock.done">
         <button type="button" :disabled="busy" @click="act('DROP', 0)">That was no glue-up</button>
-        <button type="button" :disabled="busy" @click="act('OPEN', opens)">Another like it</button>
+        <button type="button" :disabled="busy" @click="act('OPEN', opens)">
+          {{ clock.of > clock.over ? 'The next one' : 'Another like it' }}
+        </button>
       </template>
       <template v-else>
         <button type="button" :disabled="busy || !open || at <= opens" @click="back">◂ Back</button>
@@ -206,6 +221,10 @@ const share = (seconds: number) =>
 </template>
 
 <style scoped>
+.curve {
+  height: min(40vh, 20rem);
+  max-width: 46rem;
+}
 .gluing {
   height: 100%;
   display: flex;

@@ -94,12 +94,18 @@ async function putAway() {
   await answer(api.DELETE('/api/runs/{run}', { params: { path: { run: run.value.id } } }))
   run.value = await answer(api.POST('/api/boxes/{id}/runs', { params: { path: { id: box.value } } }))
 }
-const inStack = computed(
-  () =>
-    run.value?.parts.filter((p) =>
-      (run.value?.now?.parts ?? '').split(' + ').some((s) => s.slice(0, -1) === p)
-    ) ?? []
-)
+const inStack = computed(() => run.value?.now?.stack ?? [])
+/** What of a batch is cut next; the first box alone until it went together. */
+async function cutOthers(which: 'REST' | 'REST_UNPROVEN') {
+  try {
+    run.value = await answer(
+      api.POST('/api/boxes/{id}/runs', { params: { path: { id: box.value }, query: { which } } })
+    )
+    told.value = ''
+  } catch (error) {
+    told.value = problemOf(error).detail
+  }
+}
 const lastAdvice = computed(() => run.value?.spoilt[run.value.spoilt.length - 1])
 
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -125,6 +131,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <p v-if="run && run.open && !run.finished" class="count">
         pass <b>{{ run.at + 1 }}</b> of {{ run.total }} · part <b>{{ run.now?.parts }}</b>
       </p>
+      <p v-if="run?.lot" class="lot">
+        {{
+          run.lot.boxes === 1
+            ? `box ${run.lot.first} of ${run.lot.of}, the first`
+            : `boxes ${run.lot.first} to ${run.lot.first + run.lot.boxes - 1} of ${run.lot.of}, in stacks`
+        }}; {{ run.lot.spares }}
+      </p>
     </header>
     <p v-if="told" class="told" :class="{ away }" role="alert">{{ told }}</p>
 
@@ -144,13 +157,32 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           </button>
         </li>
       </ul>
+      <p v-if="run.lot && run.lot.boxes === 1 && run.lot.first === 1 && run.at === 0" class="ends">
+        One box first: a fault is then in one and not in {{ run.lot.of }}.
+        <button type="button" class="word" @click="cutOthers('REST_UNPROVEN')">
+          Cut all {{ run.lot.of }} now all the same; it is written down
+        </button>
+      </p>
+      <p v-if="run.lot?.unproven" class="told">Begun before a first box went together.</p>
     </main>
 
     <main v-else-if="run?.finished" class="finished">
-      <h2>All {{ run.total }} passes are made.</h2>
+      <h2>
+        {{
+          run.lot && run.lot.boxes === 1 && run.lot.left > 0
+            ? 'The first box is cut.'
+            : `All ${run.total} passes are made.`
+        }}
+      </h2>
       <p>Unplug. Dry-fit every corner before you touch the glue.</p>
       <p v-for="s in run.spoilt" :key="s.part">
         <b>{{ s.part }}</b> was replaced by <b>{{ s.by }}</b>. {{ s.advice }}
+      </p>
+      <p v-if="run.lot && run.lot.left > 0" class="ends">
+        Put it together, panel in, and look at every corner. Then:
+        <button type="button" class="others" @click="cutOthers('REST')">
+          It went together: cut the other {{ run.lot.left }}
+        </button>
       </p>
       <p class="ends">
         <button type="button" class="word" @click="back">The last one was not made</button>
@@ -231,6 +263,22 @@ h1 {
 .count {
   margin: 0;
   font-size: 1.5rem;
+}
+.lot {
+  margin: 0;
+  color: var(--rail-quiet);
+}
+.others {
+  display: block;
+  margin: 0.6rem 0;
+  padding: 0.8rem 1.4rem;
+  font-size: 1.3rem;
+  font-weight: 700;
+  border: 0;
+  border-radius: 4px;
+  background: var(--good);
+  color: var(--sheet);
+  cursor: pointer;
 }
 .told {
   margin: 0;

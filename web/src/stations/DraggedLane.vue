@@ -67,8 +67,14 @@ const left = computed(() => {
 </script>
 
 <template>
-  <div ref="place" class="lane" :class="{ held }" @pointerdown="begin">
-    <FigureView :figure="figure" :lit="bench.lit" :most-scale="1.6" :pad="6" @point="bench.lit = $event" />
+  <div
+    ref="place"
+    class="lane"
+    :class="{ held }"
+    :style="{ aspectRatio: `${figure.width} / ${figure.height}` }"
+    @pointerdown="begin"
+  >
+    <FigureView :figure="figure" :lit="bench.lit" :most-scale="1.6" :pad="4" @point="bench.lit = $event" />
     <div v-if="held && to" class="ghost" :style="{ left: `${left}px` }" role="status">
       <span>{{ held.what === 'ready' ? said(to).replace(/ \d+:\d+$/, '') : said(to) }}</span>
     </div>
@@ -78,8 +84,8 @@ const left = computed(() => {
 <style scoped>
 .lane {
   position: relative;
-  flex: 1;
-  min-height: 200px;
+  flex: none;
+  max-height: 62%;
   touch-action: pan-y;
 }
 .lane :deep(.lane-hands),

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox'
+import DatePicker from 'primevue/datepicker'
 import { useIntervalFn } from '@vueuse/core'
 import { computed, onMounted, ref, toRaw, watch } from 'vue'
 import { answer as got, api, problemOf, type CalendarView, type KeptFinish } from '../api/client'
@@ -21,6 +22,8 @@ const failed = ref('')
 const own = ref<KeptFinish[]>([])
 const hoursOpen = ref(false)
 const copied = ref(false)
+/** the step whose moment is typed */
+const moving = ref('')
 const choice = computed(() => bench.plan?.finish)
 const finish = computed(() => bench.answer?.finish)
 const follows = [
@@ -96,6 +99,7 @@ function choose(value: string) {
   })
 }
 function moved(step: string, to: string | undefined) {
+  moving.value = ''
   void bench.decide((draft) => {
     draft.finish ??= { finish: 'NONE', inside: false }
     const all = { ...(draft.finish.notBefore ?? {}) }
@@ -119,6 +123,17 @@ async function tick(step: string, done: boolean) {
     failed.value = problemOf(error).detail
   }
 }
+/** A day is a day of the calendar, and no moment anywhere. */
+const day = computed(() => {
+  const [y = 0, m = 1, d = 1] = (choice.value?.readyOn ?? '').split('-').map(Number)
+  return y ? new Date(y, m - 1, d) : null
+})
+function readyOn(to: unknown) {
+  const two = (n: number) => String(n).padStart(2, '0')
+  const said =
+    to instanceof Date ? `${to.getFullYear()}-${two(to.getMonth() + 1)}-${two(to.getDate())}` : undefined
+  void bench.set('finish.readyOn', said)
+}
 const steps = computed(() => calendar.value?.steps ?? [])
 const address = `${window.location.origin}/api/calendar.ics`
 async function copy() {
@@ -130,7 +145,7 @@ async function copy() {
 <template>
   <StationFrame
     :question="calendar?.ready ? `Ready ${calendar.ready}.` : 'When is it ready?'"
-    hint="Solid: your hands. Hatched: it dries, do something else. Grey: the shop is closed. Drag a block, and what follows moves along."
+    hint="Solid: your hands. Hatched: it dries, do something else. Grey: closed. Drag a block to move it."
   >
     <template #drawing>
       <p v-if="failed" class="refused" role="alert">{{ failed }}</p>
@@ -169,8 +184,17 @@ async function copy() {
           <span class="takes">{{ s.takes }}</span>
           <span class="dries">{{ s.waits ? `dries ${s.waits}` : '' }}</span>
           <span class="moves">
+            <button
+              v-if="s.takes && !s.done && moving !== s.id"
+              type="button"
+              class="word"
+              :aria-label="`Move: ${s.says}`"
+              @click="moving = s.id"
+            >
+              move
+            </button>
             <input
-              v-if="s.takes && !s.done"
+              v-if="moving === s.id && !s.done"
               type="datetime-local"
               step="900"
               :aria-label="`${s.says}: not before`"
@@ -207,14 +231,18 @@ async function copy() {
         unit=""
         whole
         optional
+        :usual="bench.numbers.get('finish.coats')?.text ?? ''"
       />
-      <label class="ready"
+      <label class="ready" for="ready-on"
         ><span>Ready on</span>
-        <input
-          type="date"
-          :value="choice.readyOn ?? ''"
-          :min="calendar?.today"
-          @change="bench.set('finish.readyOn', ($event.target as HTMLInputElement).value || undefined)"
+        <DatePicker
+          :model-value="day"
+          date-format="D d M yy"
+          placeholder="as soon as can be"
+          show-button-bar
+          size="small"
+          input-id="ready-on"
+          @update:model-value="readyOn"
       /></label>
       <p v-if="choice.finish !== 'NONE'" class="tick">
         <Checkbox
@@ -285,12 +313,12 @@ async function copy() {
   margin: 0.3rem 0 0;
   padding: 0;
   overflow: auto;
-  flex: 0 1 46%;
+  flex: 1 1 6rem;
   min-height: 6rem;
 }
 .steps li {
   display: grid;
-  grid-template-columns: 1.6rem 8.6rem minmax(9rem, 1fr) 4.6rem 6.6rem auto;
+  grid-template-columns: 1.6rem 10rem minmax(9rem, 1fr) 4.6rem 7.2rem auto;
   gap: 0.5rem;
   align-items: center;
   padding: 0.16rem 0.3rem;

@@ -43,6 +43,8 @@ const follows = [
   'glue.open',
   'glue.corner',
   'fingers.glue-area-all',
+  'glue.in-a-row',
+  'glue.sets',
   'glue.clamped',
   'glue.handled',
   'glue.hard',

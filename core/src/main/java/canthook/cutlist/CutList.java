@@ -122,7 +122,15 @@ public record CutList(
                 Show.MINUTES,
                 passes.times(each).plus(settings.times(setting)),
                 "Seconds a pass for every pass, and a set-up for every stack.");
-        batch(sheet, plan, passes, time);
+        int others = plan.batch() == null ? 0 : plan.batch().count() - 1;
+        batch(
+                sheet,
+                plan,
+                BatchCuts.of(cuts, joint, box, highest, jig.way(), 2, others),
+                passes,
+                settings,
+                each,
+                setting);
         judge(plan, box, jig, verdicts);
         return new CutList(
                 List.copyOf(cuts),
@@ -160,21 +168,41 @@ public record CutList(
                         rule.reason());
     }
 
-    /** A batch cut box after box; gangs over several boxes would be fewer. */
-    private static void batch(Worksheet sheet, BoxPlan plan, Worked passes, Worked time) {
+    /** One box first, and when it went together, the others in stacks. */
+    private static void batch(
+            Worksheet sheet,
+            BoxPlan plan,
+            BatchCuts others,
+            Worked passes,
+            Worked settings,
+            Worked each,
+            Worked setting) {
         if (plan.batch() == null) {
             return;
         }
-        Worked boxes = sheet.decided(
+        sheet.decided(
                 "boxes", "b", "Boxes like this one", Show.COUNT, plan.batch().count(), "batch.count");
-        sheet.work(
+        Worked batchPasses = sheet.work(
                 "batch-passes",
                 "P_b",
                 "Passes for all of them",
                 Show.COUNT,
-                boxes.times(passes),
-                "Box after box, the passes of one as often as there are boxes.");
-        sheet.work("batch-time", "t_b", "Time for all of them", Show.MINUTES, boxes.times(time), "Box after box.");
+                passes.plus(fixed(others.passes().size())),
+                "One box first; the others in stacks, as many parts as clamp and backing hold.");
+        Worked batchSettings = sheet.work(
+                "batch-setups",
+                "U_b",
+                "Set-ups for all of them",
+                Show.COUNT,
+                settings.plus(fixed(others.stacks())),
+                "Those of the first box, and a stack of the others each.");
+        sheet.work(
+                "batch-time",
+                "t_b",
+                "Time for all of them",
+                Show.MINUTES,
+                batchPasses.times(each).plus(batchSettings.times(setting)),
+                "Seconds a pass for every pass, and a set-up for every stack.");
     }
 
     private static Setup setup(

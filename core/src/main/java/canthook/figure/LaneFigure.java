@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -31,9 +32,16 @@ public final class LaneFigure {
     private static final double LEFT_OUT = 52;
     private static final double LEAST = 11;
     private static final double GAP = 2;
-    private static final double LANE = 78;
-    private static final double BLOCK = 40;
-    private static final double TOP = 8;
+    /** Between the words of a lane and the next lane. */
+    private static final double APART = 14;
+
+    private static final double WORDS = 16;
+    private static final double BLOCK = 54;
+    private static final double TOP = 10;
+    /** So wide a letter of a label is, on the whole. */
+    private static final double LETTER = 7.4;
+
+    private static final int LINES = 3;
 
     /**
      * A stretch of time and of paper.
@@ -90,13 +98,20 @@ public final class LaneFigure {
             }
         }
         List<Placed> others = elsewhere.stream().filter(blocks::containsKey).toList();
-        double deep = LANE * (lanes.size() + (others.isEmpty() ? 0 : 0.6)) + TOP;
+        Map<Placed, Integer> words = new HashMap<>();
+        double under = TOP;
+        for (Lane lane : lanes) {
+            under += BLOCK + WORDS * lines(lane, words) + APART;
+        }
+        double deep = under + (others.isEmpty() ? 0 : 30);
         ground(d, deep);
-        for (int i = 0; i < lanes.size(); i++) {
-            lane(d, lanes.get(i), TOP + i * LANE, moved);
+        double top = TOP;
+        for (Lane lane : lanes) {
+            lane(d, lane, top, moved, words);
+            top += BLOCK + WORDS * lines(lane, words) + APART;
         }
         if (!others.isEmpty()) {
-            double y = TOP + lanes.size() * LANE;
+            double y = under;
             d.note(-8, y + 18, "other boxes", "quiet", "end", null);
             for (Placed other : others) {
                 double[] x = blocks.getOrDefault(other, new double[] {0, 0});
@@ -273,10 +288,20 @@ public final class LaneFigure {
     }
 
     private void ground(Drawing d, double deep) {
+        int month = 0;
         for (Stretch s : stretches) {
+            LocalDate day = s.from().toLocalDate();
             d.rect(s.open() ? "lane-open" : "lane-closed", s.x(), 0, s.width(), deep);
             if (s.open()) {
-                d.note(s.x() + s.width() / 2, -8, Days.near(s.from().toLocalDate(), now), "name", "middle", null);
+                d.note(
+                        s.x() + s.width() / 2,
+                        -8,
+                        month == day.getMonthValue() ? Days.shortly(day, now) : Days.near(day, now),
+                        "name",
+                        "middle",
+                        null);
+                // a month is told once: the day is enough after that
+                month = Days.isNear(day, now) ? month : day.getMonthValue();
             } else if (s.leftOut() > 0) {
                 d.note(
                         s.x() + s.width() / 2,
@@ -296,13 +321,43 @@ public final class LaneFigure {
         }
     }
 
-    private void lane(Drawing d, Lane lane, double y, Set<String> moved) {
+    private double[] across(Placed p) {
+        return blocks.getOrDefault(p, new double[] {at(p.from()), at(p.to())});
+    }
+
+    private double middle(Placed p) {
+        double[] x = across(p);
+        return p.task().hands().isZero() ? (x[0] + at(p.dry())) / 2 : (x[0] + x[1]) / 2;
+    }
+
+    /** On which line under the blocks each word stands, so that it meets no other; how many lines that are. */
+    private int lines(Lane lane, Map<Placed, Integer> words) {
+        double[] free = new double[LINES];
+        Arrays.fill(free, Double.NEGATIVE_INFINITY);
+        int most = 1;
+        for (Placed p : shown) {
+            if (p.task().lane() != lane) {
+                continue;
+            }
+            double half = LETTER * p.task().shortly().length() / 2;
+            int line = 0;
+            while (line < LINES - 1 && middle(p) - half < free[line]) {
+                line++;
+            }
+            free[line] = middle(p) + half;
+            words.put(p, line);
+            most = Math.max(most, line + 1);
+        }
+        return most;
+    }
+
+    private void lane(Drawing d, Lane lane, double y, Set<String> moved, Map<Placed, Integer> words) {
         d.note(-8, y + BLOCK / 2 + 5, lane.words(), "name", "end", null);
         for (Placed p : shown) {
             if (p.task().lane() != lane) {
                 continue;
             }
-            double[] x = blocks.getOrDefault(p, new double[] {at(p.from()), at(p.to())});
+            double[] x = across(p);
             double dry = at(p.dry());
             if (dry > x[1] && !p.task().waits().isZero()) {
                 d.rect(
@@ -322,13 +377,8 @@ public final class LaneFigure {
                         BLOCK,
                         "step." + p.task().id());
             }
-            d.note(
-                    p.task().hands().isZero() ? (x[0] + dry) / 2 : (x[0] + x[1]) / 2,
-                    y + BLOCK + 16,
-                    p.task().shortly(),
-                    "quiet",
-                    "middle",
-                    null);
+            double line = WORDS * (words.getOrDefault(p, 0) + 1);
+            d.note(middle(p), y + BLOCK + line, p.task().shortly(), "quiet", "middle", null);
         }
     }
 }

@@ -47,8 +47,59 @@ public final class Gangs {
         }
     }
 
-    /** The stacks in working order: finger-first ends before slot-first ones, whose first slot hangs on a finished part. */
-    public static List<Gang> of(Joint joint, SizedBox box, Length highest, Way way) {
+    /**
+     * An end of one of many boxes.
+     *
+     * @param box its number, 1 first
+     */
+    public record BoxEnd(int box, PartEnd end) {
+        /** {@code A3}: side A of box 3. */
+        public String part() {
+            return end.part().name() + box;
+        }
+    }
+
+    /**
+     * Stacks of many boxes: ends that are alike and of one number, box after box, as many as clamp and backing hold.
+     *
+     * @param first number of the first box
+     */
+    public static List<List<BoxEnd>> ofMany(Joint joint, SizedBox box, Length highest, Way way, int first, int boxes) {
+        List<List<BoxEnd>> all = new ArrayList<>();
+        for (List<EndToCut> group : alike(joint, box)) {
+            for (int number = 1; number <= 2; number++) {
+                int end = number;
+                List<EndToCut> ends =
+                        group.stream().filter(e -> e.end().end() == end).toList();
+                all.addAll(stacked(ends, isAlone(way) ? Length.ZERO : highest, first, boxes));
+            }
+        }
+        return all;
+    }
+
+    private static List<List<BoxEnd>> stacked(List<EndToCut> ends, Length highest, int first, int boxes) {
+        List<List<BoxEnd>> stacks = new ArrayList<>();
+        List<BoxEnd> stack = new ArrayList<>();
+        Length high = Length.ZERO;
+        for (int i = first; i < first + boxes; i++) {
+            for (EndToCut end : ends) {
+                if (!stack.isEmpty() && high.plus(end.thickness()).isOver(highest)) {
+                    stacks.add(stack);
+                    stack = new ArrayList<>();
+                    high = Length.ZERO;
+                }
+                stack.add(new BoxEnd(i, end.end()));
+                high = high.plus(end.thickness());
+            }
+        }
+        if (!stack.isEmpty()) {
+            stacks.add(stack);
+        }
+        return stacks;
+    }
+
+    /** Ends by what they must have in common, finger-first ones before slot-first ones. */
+    private static List<List<EndToCut>> alike(Joint joint, SizedBox box) {
         List<List<EndToCut>> groups = new ArrayList<>(4);
         for (End kind : End.values()) {
             for (PartEnd end : PartEnd.all()) {
@@ -65,6 +116,12 @@ public final class Gangs {
                 }
             }
         }
+        return groups;
+    }
+
+    /** The stacks in working order: finger-first ends before slot-first ones, whose first slot hangs on a finished part. */
+    public static List<Gang> of(Joint joint, SizedBox box, Length highest, Way way) {
+        List<List<EndToCut>> groups = alike(joint, box);
         boolean alone = isAlone(way);
         List<Gang> gangs = new ArrayList<>(4);
         for (List<EndToCut> group : groups) {

@@ -9,6 +9,7 @@ import java.util.Locale;
 /** Days, moments and how long something takes, in words. */
 public final class Days {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
     private static final DateTimeFormatter YEAR = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.ENGLISH);
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("H:mm", Locale.ENGLISH);
     private static final int LONG = 48;
@@ -24,6 +25,16 @@ public final class Days {
     public static String near(LocalDate date, ZonedDateTime now) {
         long ahead = date.toEpochDay() - now.toLocalDate().toEpochDay();
         return ahead == 0 ? "today" : ahead == 1 ? "tomorrow" : ahead == -1 ? "yesterday" : day(date, now);
+    }
+
+    /** Whether it is told as yesterday, today or tomorrow. */
+    public static boolean isNear(LocalDate date, ZonedDateTime now) {
+        return Math.abs(date.toEpochDay() - now.toLocalDate().toEpochDay()) <= 1;
+    }
+
+    /** {@code Thu 3}, beside a day whose month is told. */
+    public static String shortly(LocalDate date, ZonedDateTime now) {
+        return isNear(date, now) ? near(date, now) : SHORT.format(date);
     }
 
     /** {@code today 14:10}. */

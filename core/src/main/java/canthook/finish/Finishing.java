@@ -105,7 +105,7 @@ public record Finishing(
                 "cures",
                 "c",
                 "Cures after the last",
-                Show.HOURS,
+                Show.DAYS,
                 fixed(cures * HOUR).times(times),
                 "What is usual, as often longer as the air asks for.");
     }

@@ -15,10 +15,13 @@ import canthook.plan.Recipe.Step;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.wood.Air;
+import canthook.working.Worked;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -64,7 +67,7 @@ public final class WorkPath {
             Duration rests = Duration.ofHours(Math.round(24 * rules.value(HouseRule.RESAWN_RESTS)));
             begins = List.of(task("resaw", Lane.BOX, "Resaw and sticker", ruled(HouseRule.RESAWING), rests, begins));
         }
-        String before = task("cut", Lane.BOX, "Cut the joint", hands(cuts.time().number()), Duration.ZERO, begins);
+        String before = task("cut", Lane.BOX, "Cut the joint", cut(cuts), Duration.ZERO, begins);
         if (choice.inside() && recipe != null) {
             before = last(steps("inside", "inside, fingers masked", Lane.BOX, recipe, before, false));
         }
@@ -84,6 +87,16 @@ public final class WorkPath {
             task("hinges", Lane.HINGES, "Hang the lid", ruled(HouseRule.HANGING), Duration.ZERO, dry);
         }
         return tasks;
+    }
+
+    /** The first of a batch alone, the others in stacks. */
+    private static Duration cut(CutList cuts) {
+        double seconds = cuts.numbers().stream()
+                .filter(n -> n.id().equals("cut.batch-time"))
+                .mapToDouble(Worked::number)
+                .findFirst()
+                .orElse(cuts.time().number());
+        return rounded(seconds);
     }
 
     /** In one lot, or two halves with the setting between. */
@@ -116,8 +129,7 @@ public final class WorkPath {
     private List<String> steps(String id, String words, Lane lane, Recipe recipe, String after, boolean cures) {
         List<String> ids = new ArrayList<>();
         String before = after;
-        int coat = 0;
-        int others = 0;
+        Map<Does, Integer> counted = new EnumMap<>(Does.class);
         double carried = 0;
         for (int i = 0; i < recipe.steps().size(); i++) {
             Step step = recipe.steps().get(i);
@@ -131,33 +143,27 @@ public final class WorkPath {
             }
             if (step.does() == Does.CURE) {
                 if (cures) {
-                    task(id + ".cure-" + i, lane, "Cures, " + words, Duration.ZERO, waits(step), List.of(before));
+                    String cure = id + "." + numbered("cure", counted.merge(Does.CURE, 1, Integer::sum));
+                    task(cure, lane, "Cures, " + words, Duration.ZERO, waits(step), List.of(before));
                 }
                 continue;
             }
-            String name;
-            String says;
-            if (step.does().putsOn()) {
-                coat++;
-                name = step.does() == Does.WAX ? "wax-" + coat : "coat-" + coat;
-                says = (carried > 0 ? "Rub down, " : "")
-                        + (carried > 0
-                                ? step.does().words().toLowerCase(Locale.ROOT)
-                                : step.does().words())
-                        + " " + coat + ", " + words;
-            } else {
-                others++;
-                name = others == 1 && step.does() == Does.SAND
-                        ? "sand"
-                        : step.does().name().toLowerCase(Locale.ROOT) + "-" + others;
-                says = step.does().words() + (step.with() == null ? "" : " " + step.with()) + ", " + words;
-            }
+            int which = counted.merge(step.does(), 1, Integer::sum);
+            String does = step.does().name().toLowerCase(Locale.ROOT);
+            String name = step.does().putsOn() ? does + "-" + which : numbered(does, which);
+            String says = step.does().putsOn()
+                    ? (carried > 0 ? "Rub down, " + does : step.does().words()) + " " + which + ", " + words
+                    : step.does().words() + (step.with() == null ? "" : " " + step.with()) + ", " + words;
             before = task(
                     id + "." + name, lane, says, hands((step.minutes() + carried) * 60), waits(step), List.of(before));
             ids.add(before);
             carried = 0;
         }
         return ids;
+    }
+
+    private static String numbered(String name, int which) {
+        return which == 1 ? name : name + "-" + which;
     }
 
     private static String last(List<String> ids) {
@@ -179,7 +185,11 @@ public final class WorkPath {
 
     /** For every box of the batch, rounded up to five minutes: nobody plans nearer. */
     private Duration hands(double seconds) {
-        long steps = (long) Math.ceil(boxes * seconds / 60 / ROUND - 1e-9);
+        return rounded(boxes * seconds);
+    }
+
+    private static Duration rounded(double seconds) {
+        long steps = (long) Math.ceil(seconds / 60 / ROUND - 1e-9);
         return Duration.ofMinutes(Math.max(1, steps) * ROUND);
     }
 }

@@ -86,6 +86,7 @@ public record GlueUp(
         Worked clamped = usual(sheet, "clamped", "In the clamps for", Show.MINUTES, glue.clampMinutes() * 60, glue);
         Worked handled = usual(sheet, "handled", "Can be handled after", Show.HOURS, glue.handlingHours() * 3600, glue);
         Worked hard = usual(sheet, "hard", "At full strength after", Show.HOURS, glue.fullHours() * 3600, glue);
+        inARow(sheet, plan, time, clamped);
         Square square = Square.of(sheet, plan, box, rules);
         TrimmedTips trim = TrimmedTips.of(sheet, plan, box);
         OrderCard card = OrderCard.of(choice, plan.size().tips(), ladder.joint(), bottom, lid, fittings, time);
@@ -109,6 +110,37 @@ public record GlueUp(
                 source,
                 sheet.numbers(),
                 verdicts.all());
+    }
+
+    /**
+     * A batch glued one box after the other.
+     *
+     * <pre>
+     * sets of clamps = time in the clamps over time for one, rounded up, and one more: no box waits for another's clamps
+     * </pre>
+     */
+    private static void inARow(Worksheet sheet, BoxPlan plan, GlueTime time, Worked clamped) {
+        if (plan.batch() == null || plan.batch().count() < 2) {
+            return;
+        }
+        int boxes = plan.batch().count();
+        sheet.work(
+                "in-a-row",
+                "t_b",
+                "Spreading and closing all of them",
+                Show.MINUTES,
+                fixed(boxes).times(time.all()),
+                "One box after the other.");
+        if (plan.glueUp().clamps() != GlueChoice.Clamps.NONE) {
+            double sets = Math.ceil(clamped.number() / Math.max(1, time.all().number())) + 1;
+            sheet.work(
+                    "sets",
+                    "s",
+                    "Sets of clamps, so that none waits",
+                    Show.COUNT,
+                    fixed(Math.min(boxes, sets)),
+                    "A set is free again after the time in the clamps; meanwhile the others are glued. Never more than boxes.");
+        }
     }
 
     private static Worked usual(Worksheet sheet, String name, String label, Show show, double seconds, Glue glue) {

@@ -3,6 +3,7 @@ package canthook.planner;
 import canthook.blank.CutBlank;
 import canthook.bottom.WorkedBottom;
 import canthook.corner.CornersCompared;
+import canthook.cutlist.BatchCuts;
 import canthook.cutlist.CutList;
 import canthook.cutter.Cutter;
 import canthook.fingers.Ladder;
@@ -85,6 +86,11 @@ public record WorkedPlan(
         Cutter cutter = fingers.chosen().tool().cutter();
         FingerChoice own = cutter == null ? plan.fingers() : plan.fingers().with(cutter);
         return fingers.pinned(plan.with(own.withAnyCutter(false)));
+    }
+
+    /** The cuts of so many boxes alike, in stacks. */
+    public BatchCuts cutsOf(int first, int boxes) {
+        return BatchCuts.of(cuts.cuts(), fingers.joint(), size, shop.rules().stackHighest(), jig.way(), first, boxes);
     }
 
     /** All worked numbers but the ladder's other rungs, in shop order. */

@@ -1,14 +1,18 @@
 package canthook.saw;
 
+import canthook.cutlist.BatchCuts;
 import canthook.cutlist.CutList;
 import canthook.cutlist.SawCut;
 import canthook.plan.PartEnd;
 import canthook.refusal.Refused;
 import canthook.saw.SawEvent.Kind;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  *
  * <p>A spoilt part is replaced by a new one, which is brought up to where the others are: all cuts its stack has behind it are put in
  * before the next one, for the new part alone. The new part goes by the old one's letter with a stroke: A′.
+ *
+ * <p>In a run of many boxes a part has the number of its box: A3 is side A of box 3.
  *
  * @param items the cuts in the order they are made, those for new parts among them
  * @param checked checks of the set-up that were made
@@ -25,15 +31,42 @@ import org.jspecify.annotations.Nullable;
 public record SawRun(List<Item> items, Set<String> checked, int at, List<Spoilt> spoilt) {
 
     /**
+     * An end in the stack.
+     *
+     * @param part as it is called: A, and A3 where it is side A of box 3; a new part with its stroke
+     */
+    public record Lying(String part, PartEnd end) {}
+
+    /**
      * One cut to be made.
      *
      * @param id of the cut; of one for a new part, with the part in it
-     * @param parts cut together, a new part with its stroke
+     * @param stack what is cut together
+     * @param many whether it is one of many boxes, whose parts have numbers of their own
      * @param extra whether it was put in for a new part
      */
-    public record Item(String id, SawCut cut, String parts, boolean extra, boolean done) {
+    public record Item(String id, SawCut cut, List<Lying> stack, boolean many, boolean extra, boolean done) {
+        public Item {
+            stack = List.copyOf(stack);
+        }
+
         Item done(boolean made) {
-            return new Item(id, cut, parts, extra, made);
+            return new Item(id, cut, stack, many, extra, made);
+        }
+
+        /** What lies in the stack, in words: {@code A1 + C1}, or {@code A2 C2 A3, end 1}. */
+        public String parts() {
+            return many
+                    ? stack.stream().map(Lying::part).collect(Collectors.joining(" ")) + ", end "
+                            + stack.get(0).end().end()
+                    : stack.stream().map(l -> l.part() + l.end().end()).collect(Collectors.joining(" + "));
+        }
+
+        private @Nullable Lying lying(String letter) {
+            return stack.stream()
+                    .filter(l -> l.part().replace("′", "").equals(letter))
+                    .findFirst()
+                    .orElse(null);
         }
     }
 
@@ -44,9 +77,25 @@ public record SawRun(List<Item> items, Set<String> checked, int at, List<Spoilt>
     private static List<Item> fresh(CutList list) {
         List<Item> items = new ArrayList<>();
         for (SawCut cut : list.cuts()) {
-            items.add(new Item(cut.id(), cut, cut.stack(), false, false));
+            List<Lying> stack =
+                    cut.ends().stream().map(e -> new Lying(e.part().name(), e)).toList();
+            items.add(new Item(cut.id(), cut, stack, false, false, false));
         }
         return items;
+    }
+
+    /** Stacks of many boxes, and what happened. */
+    public static SawRun ofMany(BatchCuts batch, List<SawEvent> events) {
+        List<Item> items = batch.passes().stream()
+                .map(p -> new Item(
+                        p.id(),
+                        p.cut(),
+                        p.ends().stream().map(e -> new Lying(e.part(), e.end())).toList(),
+                        true,
+                        false,
+                        false))
+                .toList();
+        return replayed(new SawRun(items, Set.of(), 0, List.of()), events);
     }
 
     /**
@@ -55,7 +104,11 @@ public record SawRun(List<Item> items, Set<String> checked, int at, List<Spoilt>
      * @throws Refused when an event does not fit: a cut that is not the next one, a part that is not in the box
      */
     public static SawRun of(CutList list, List<SawEvent> events) {
-        SawRun run = new SawRun(fresh(list), Set.of(), 0, List.of());
+        return replayed(new SawRun(fresh(list), Set.of(), 0, List.of()), events);
+    }
+
+    private static SawRun replayed(SawRun fresh, List<SawEvent> events) {
+        SawRun run = fresh;
         for (SawEvent event : events) {
             run = run.after(event);
         }
@@ -126,15 +179,19 @@ public record SawRun(List<Item> items, Set<String> checked, int at, List<Spoilt>
         String by = part + "′";
         List<Item> after = new ArrayList<>(items.subList(0, at));
         for (Item item : items.subList(0, at)) {
-            PartEnd end = item.extra() ? null : endOf(item, letter);
-            if (end != null) {
-                after.add(new Item(item.id() + "." + by, item.cut(), by + end.end(), true, false));
+            Lying lying = item.extra() ? null : item.lying(letter);
+            if (lying != null) {
+                after.add(new Item(
+                        item.id() + "." + by,
+                        item.cut(),
+                        List.of(new Lying(by, lying.end())),
+                        item.many(),
+                        true,
+                        false));
             }
         }
         for (Item item : items.subList(at, items.size())) {
-            boolean abandoned = item.extra()
-                    && item.parts().startsWith(part)
-                    && !item.parts().startsWith(by);
+            boolean abandoned = item.extra() && item.stack().get(0).part().equals(part);
             if (!abandoned) {
                 after.add(renamed(item, part, by));
             }
@@ -146,7 +203,7 @@ public record SawRun(List<Item> items, Set<String> checked, int at, List<Spoilt>
 
     /** What goes by a letter now: the part itself, or the last new one. */
     private String standing(String letter) {
-        boolean known = items.stream().anyMatch(i -> endOf(i, letter) != null);
+        boolean known = items.stream().anyMatch(i -> i.lying(letter) != null);
         String name = known ? letter : "";
         for (Spoilt s : spoilt) {
             if (s.part().equals(name)) {
@@ -157,20 +214,31 @@ public record SawRun(List<Item> items, Set<String> checked, int at, List<Spoilt>
     }
 
     private static Item renamed(Item item, String part, String by) {
-        String letter = part.replace("′", "");
-        PartEnd end = endOf(item, letter);
-        if (item.extra() || end == null) {
+        if (item.extra() || item.stack().stream().noneMatch(l -> l.part().equals(part))) {
             return item;
         }
-        return new Item(
-                item.id(), item.cut(), item.parts().replace(part + end.end(), by + end.end()), false, item.done());
+        List<Lying> stack = item.stack().stream()
+                .map(l -> l.part().equals(part) ? new Lying(by, l.end()) : l)
+                .toList();
+        return new Item(item.id(), item.cut(), stack, item.many(), false, item.done());
     }
 
-    private static @Nullable PartEnd endOf(Item item, String letter) {
-        return item.cut().ends().stream()
-                .filter(e -> e.part().name().equals(letter))
-                .findFirst()
-                .orElse(null);
+    /** What every part is called now, in the order they are first cut. */
+    public List<String> parts() {
+        Set<String> all =
+                new TreeSet<>(Comparator.<String>comparingInt(p -> number(p)).thenComparing(p -> p));
+        for (Item item : items) {
+            for (Lying lying : item.stack()) {
+                all.add(standing(lying.part().replace("′", "")));
+            }
+        }
+        return List.copyOf(all);
+    }
+
+    /** Of the box a part is of; 0 where there is one box alone. */
+    private static int number(String part) {
+        String digits = part.replaceAll("[^0-9]", "");
+        return digits.isEmpty() ? 0 : Integer.parseInt(digits);
     }
 
     /** Seconds the cuts still to be made take, and the set-ups before them. */

@@ -25,17 +25,28 @@ public final class SetUpGate {
      */
     public record Check(String id, String says, String number) {}
 
+    /** Which boxes of a batch are cut. */
+    public enum Boxes {
+        /** One alone, which may be the first of many. */
+        ONE,
+        /** The others, after the first went together. */
+        OTHERS,
+        /** Many, although no first one went together. */
+        UNPROVEN
+    }
+
     /** The checks for a box that is the first, or on paper. */
     public static List<Check> of(WorkedPlan worked) {
-        return of(worked, 0);
+        return of(worked, 0, Boxes.ONE);
     }
 
     /**
      * The checks, in the order they are made; none when the joint cannot be cut.
      *
+     * @param boxes which of a batch are cut
      * @param partsSinceTest of this box's plan, cut since a test was last recorded; from {@link Judgement#PARTS_A_TEST} on another is asked for
      */
-    public static List<Check> of(WorkedPlan worked, int partsSinceTest) {
+    public static List<Check> of(WorkedPlan worked, int partsSinceTest, Boxes boxes) {
         Jig jig = worked.jig();
         Setting setting = jig.setting();
         List<Check> checks = new ArrayList<>();
@@ -94,8 +105,18 @@ public final class SetUpGate {
                             + " parts are cut since the last test: cut another, try it, record it at the Fit station.",
                     ""));
         }
+        if (boxes == Boxes.OTHERS) {
+            checks.add(new Check(
+                    "first-box",
+                    "The first box went together dry, panel in, and its fit is what you want in all of them.",
+                    ""));
+        }
         checks.add(new Check(
-                "marked", "All four parts marked: letter on the outside, reference edge, corner numbers.", ""));
+                "marked",
+                boxes != Boxes.ONE
+                        ? "Every part marked: letter and number of its box on the outside, reference edge, corner numbers."
+                        : "All four parts marked: letter on the outside, reference edge, corner numbers.",
+                ""));
         checks.add(new Check(
                 "ready",
                 powered

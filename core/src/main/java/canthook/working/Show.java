@@ -38,6 +38,8 @@ public enum Show {
     CLOCK,
     /** Seconds, shown in hours. */
     HOURS,
+    /** Seconds, shown in days. */
+    DAYS,
     /** Grams. */
     GRAMS;
 
@@ -51,6 +53,7 @@ public enum Show {
             case MINUTES -> rounded(value.number() / 60, 0);
             case CLOCK -> clock(Math.round(value.number()));
             case HOURS -> rounded(value.number() / 3600, 0);
+            case DAYS -> trimmed(value.number() / 86_400, 1);
             case GRAMS -> rounded(value.number(), value.number() < 10 ? 1 : 0);
             case MOISTURE, CELSIUS, SECONDS -> rounded(value.number(), 1);
             case PERCENT, RATIO -> rounded(value.number(), 2);
@@ -72,6 +75,7 @@ public enum Show {
             case SECONDS -> "s";
             case MINUTES, CLOCK -> "min";
             case HOURS -> "h";
+            case DAYS -> "days";
             case GRAMS -> "g";
         };
     }

@@ -147,7 +147,7 @@ class CutListTest {
     void aBatchIsSoManyTimesOneBox() {
         WorkedPlan six = work(
                 bitBox().withBatch(new BatchWish(6, 0, 0, BatchWish.Break.PAIRS, false, List.of(), List.of(), null)));
-        assertThat(six.number("cut.batch-passes").orElseThrow().count()).isEqualTo(132);
+        assertThat(six.number("cut.batch-passes").orElseThrow().count()).isEqualTo(66);
         assertThat(six.number("cut.batch-time").orElseThrow().number())
                 .isEqualTo(6 * six.cuts().time().number());
         assertThat(work(bitBox()).number("cut.batch-passes")).isEmpty();

@@ -52,10 +52,10 @@ class WorkPathTest {
         List<Task> tasks = path(openDrawer(), FinishChoice.of(Finish.DRYING_OIL, null, false));
         assertThat(ids(tasks))
                 .containsExactly(
-                        "cut", "glue", "trim", "outside.sand", "outside.coat-1", "outside.coat-2", "outside.cure-4");
+                        "cut", "glue", "trim", "outside.sand", "outside.coat-1", "outside.coat-2", "outside.cure");
         assertThat(named(tasks, "outside.coat-1").waits()).isEqualTo(Duration.ofHours(24));
         assertThat(named(tasks, "outside.coat-2").waits()).isEqualTo(Duration.ofHours(24));
-        Task cures = named(tasks, "outside.cure-4");
+        Task cures = named(tasks, "outside.cure");
         assertThat(cures.hands()).isZero();
         assertThat(cures.waits())
                 .as("14 days in all, one of them under the last coat")

@@ -51,10 +51,10 @@ class SetUpGateTest {
 
     @Test
     void anotherTestIsAskedForAfterTwentyParts() {
-        assertThat(SetUpGate.of(tested(8, 7.88), 16))
+        assertThat(SetUpGate.of(tested(8, 7.88), 16, SetUpGate.Boxes.ONE))
                 .extracting(SetUpGate.Check::id)
                 .doesNotContain("test-again");
-        assertThat(SetUpGate.of(tested(8, 7.88), 20))
+        assertThat(SetUpGate.of(tested(8, 7.88), 20, SetUpGate.Boxes.ONE))
                 .filteredOn(c -> c.id().equals("test-again"))
                 .singleElement()
                 .satisfies(c -> assertThat(c.says()).startsWith("20 parts are cut since the last test"));

@@ -8,12 +8,19 @@ import canthook.server.export.ProjectFile;
 import canthook.server.rack.ClimateApi.OwnClimate;
 import canthook.server.rack.Rack;
 import canthook.server.rack.WoodApi.OwnWood;
+import canthook.server.saw.SawRuns;
+import canthook.server.saw.SawRuns.Which;
+import canthook.shop.HouseRule;
 import canthook.shop.RackJig;
 import canthook.shop.TestCut;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -30,12 +37,17 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Puts the boxes of the seed library on an empty shelf, before the first request is answered. */
 @Component
 class Demo implements SmartInitializingSingleton {
+    private static final String BATCH = "packet-drawers";
+    private static final int HALF = 40;
+
     private final boolean wanted;
     private final Shelf shelf;
     private final Rack rack;
     private final Book book;
     private final ObjectMapper json;
     private final TransactionTemplate keeping;
+    private final SawRuns runs;
+    private final Clock clock;
 
     Demo(
             @Value("${canthook.demo:false}") boolean wanted,
@@ -43,7 +55,11 @@ class Demo implements SmartInitializingSingleton {
             Rack rack,
             Book book,
             ObjectMapper json,
-            TransactionTemplate keeping) {
+            TransactionTemplate keeping,
+            SawRuns runs,
+            Clock clock) {
+        this.runs = runs;
+        this.clock = clock;
         this.wanted = wanted;
         this.shelf = shelf;
         this.rack = rack;
@@ -81,6 +97,7 @@ class Demo implements SmartInitializingSingleton {
                 fillRack();
                 fillShelf();
                 fillBook();
+                halfWay();
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
@@ -110,6 +127,19 @@ class Demo implements SmartInitializingSingleton {
                             line.box() == null ? null : ids.get(line.box()), line.about(), line.words(), line.at()));
             ids.forEach(id -> shelf.archive(id, true));
         }
+    }
+
+    /** The nine drawers half-way: the first is cut and went together, of the others half the passes are made. */
+    private void halfWay() {
+        Instant yesterday = clock.instant().truncatedTo(ChronoUnit.HOURS).minus(Duration.ofHours(22));
+        double seconds = HouseRule.SECONDS_PER_PASS.usual();
+        runs.made(BATCH, Which.FIRST, yesterday, Integer.MAX_VALUE, seconds);
+        book.write(
+                BATCH,
+                "",
+                "The first drawer went together with hand pressure, panel in. On with the other eight.",
+                yesterday.plus(Duration.ofHours(2)).toString());
+        runs.made(BATCH, Which.REST, yesterday.plus(Duration.ofHours(3)), HALF, seconds);
     }
 
     private void fillShelf() throws IOException {

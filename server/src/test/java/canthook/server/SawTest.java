@@ -198,7 +198,7 @@ class SawTest extends ServerTestBase {
         String next;
         try (ConfigurableApplicationContext first = RestartTest.start(data)) {
             SawRuns kept = first.getBean(SawRuns.class);
-            SawRuns.Standing run = kept.begin("envelope-drawer");
+            SawRuns.Standing run = kept.begin("envelope-drawer", SawRuns.Which.FIRST);
             id = run.id();
             for (var check : canthook.saw.SetUpGate.of(run.worked())) {
                 run = kept.add(id, run.seq(), SawEvent.checked(check.id()), null);

@@ -45,7 +45,7 @@ interface BookMapper {
             + "   WHERE NOT EXISTS (SELECT 1 FROM finished f WHERE f.note_id = note.id)"
             + " UNION ALL SELECT 'FINISHED', CAST(n.id AS TEXT), n.box_id, n.at, n.removed, coalesce(CAST(f.hours AS TEXT), '') || char(10) || n.words"
             + "   FROM note n JOIN finished f ON f.note_id = n.id"
-            + " UNION ALL SELECT 'RUN', id, box_id, started_at, 0, rules FROM saw_run"
+            + " UNION ALL SELECT 'RUN', id, box_id, started_at, 0, first_box || ' ' || boxes || ' ' || unproven FROM saw_run"
             + " UNION ALL SELECT 'SPOILT', r.id || ':' || e.seq, r.box_id, e.at, 0, e.event FROM saw_event e JOIN saw_run r ON r.id = e.run_id"
             + "   WHERE json_valid(e.event) AND json_extract(e.event, '$.kind') = 'SPOILT'"
             + " UNION ALL SELECT 'GLUE_UP', CAST(id AS TEXT), box_id, begun_at, 0, CAST(took AS TEXT) || ' ' || CAST(planned AS TEXT)"

@@ -169,6 +169,14 @@ class EntryReader {
         List<String> lines = new ArrayList<>();
         Optional<WorkedPlan> worked = plan(row).map(p -> Planner.work(p, floor.shop(p, List.of())));
         worked.ifPresent(w -> lines.add("set as " + w.jig().line(w.plan().display())));
+        String[] lot = row.body().split(" ");
+        if (!lot[1].equals("1")) {
+            lines.add("boxes " + lot[0] + " to " + (Integer.parseInt(lot[0]) + Integer.parseInt(lot[1]) - 1)
+                    + ", in stacks");
+        }
+        if (lot[2].equals("1")) {
+            lines.add("begun before a first box went together");
+        }
         Pace.of(List.of(done)).ifPresent(pace -> lines.add(Math.round(pace) + " seconds from pass to pass"));
         String took = events.isEmpty()
                 ? ""

@@ -1,10 +1,12 @@
 package canthook.server.gluing;
 
+import canthook.figure.CurveFigure;
 import canthook.figure.Figure;
 import canthook.figure.GlueFigures;
 import canthook.glue.GlueTime;
 import canthook.glue.OrderCard;
 import canthook.glue.OrderCard.Phase;
+import canthook.plan.BatchWish;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Range;
@@ -17,6 +19,7 @@ import canthook.server.box.StepsDone;
 import canthook.server.gluing.GlueUpMapper.GlueUpRow;
 import canthook.server.keeping.StaleWrite;
 import canthook.server.rack.ShopFloor;
+import canthook.shop.LearningCurve;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -90,6 +93,10 @@ public class GlueClockApi {
      * @param all seconds planned in all
      * @param open seconds until what was spread first skins over
      * @param total seconds until the glue grabs
+     * @param over how many boxes of the batch are glued
+     * @param of how many there are; 1 without a batch
+     * @param learned what the others will take, from five that are over; null before
+     * @param curve the same, drawn
      */
     public record GlueClockView(
             String name,
@@ -106,7 +113,11 @@ public class GlueClockApi {
             double open,
             double total,
             List<GlueStepView> steps,
-            List<Figure> figures) {}
+            List<Figure> figures,
+            int over,
+            int of,
+            @Nullable String learned,
+            @Nullable Figure curve) {}
 
     @GetMapping
     @Transactional(readOnly = true)
@@ -151,11 +162,18 @@ public class GlueClockApi {
         };
         switch (acted.act()) {
             case DONE -> {
-                steps.done(id, "glue.halves");
-                steps.done(id, "glue");
+                // of a batch the last one makes it done
+                if (rows.took(id).size() + 1 >= boxes(worked)) {
+                    steps.done(id, "glue.halves");
+                    steps.done(id, "glue");
+                }
             }
             // the first half sets: it is done, and the box is not
-            case REST -> steps.done(id, "glue.halves");
+            case REST -> {
+                if (boxes(worked) == 1) {
+                    steps.done(id, "glue.halves");
+                }
+            }
             case OPEN, STEP, DROP -> {}
         }
         if (rows.update(after) == 0) {
@@ -197,6 +215,8 @@ public class GlueClockApi {
             opens++;
         }
         double elapsed = row == null ? 0 : elapsed(row);
+        List<Double> took = rows.took(box.id());
+        int of = boxes(worked);
         int step = row == null ? 0 : Math.min(row.step(), steps.size() - 1);
         return new GlueClockView(
                 box.plan().name(),
@@ -213,7 +233,25 @@ public class GlueClockApi {
                 time.open().number(),
                 time.total().number(),
                 Answers.glueSteps(worked),
-                GlueFigures.of(worked, row == null ? opens : step));
+                GlueFigures.of(worked, row == null ? opens : step),
+                took.size(),
+                of,
+                LearningCurve.of(took).map(c -> learned(c, took.size(), of)).orElse(null),
+                CurveFigure.of(took, of).orElse(null));
+    }
+
+    private static int boxes(WorkedPlan worked) {
+        BatchWish batch = worked.plan().batch();
+        return batch == null ? 1 : batch.count();
+    }
+
+    private static String learned(LearningCurve curve, int over, int of) {
+        String share = "Each doubling takes " + Math.round(100 * curve.share()) + " % of the time";
+        int left = of - over;
+        return left < 1
+                ? share + "."
+                : share + "; the " + (left == 1 ? "last one takes" : left + " that are left take") + " about "
+                        + Math.round(curve.from(over + 1, of) / 60) + " min.";
     }
 
     /** Seconds since the glue of the lot at hand was opened; under zero when the machine's clock was set back. */

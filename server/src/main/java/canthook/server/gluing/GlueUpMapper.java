@@ -1,5 +1,6 @@
 package canthook.server.gluing;
 
+import java.util.List;
 import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
@@ -27,6 +28,12 @@ interface GlueUpMapper {
     @Select("SELECT " + COLUMNS + " FROM glue_up WHERE box_id = #{box} AND dropped = 0 ORDER BY id DESC LIMIT 1")
     @Nullable
     GlueUpRow last(@Param("box") String box);
+
+    /** Seconds each one that is over took, the first first; what was taken out of the Book does not count. */
+    @Select("SELECT took FROM glue_up WHERE box_id = #{box} AND dropped = 0 AND done_at IS NOT NULL"
+            + " AND NOT EXISTS (SELECT 1 FROM book_out o WHERE o.kind = 'GLUE_UP' AND o.ref = CAST(glue_up.id AS TEXT))"
+            + " ORDER BY id")
+    List<Double> took(@Param("box") String box);
 
     @Select("INSERT INTO glue_up (box_id, revision, begun_at, lot_at, step, planned)"
             + " VALUES (#{box}, 1, #{at}, #{at}, #{step}, #{planned}) RETURNING id")

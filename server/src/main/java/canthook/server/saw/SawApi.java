@@ -7,18 +7,20 @@ import canthook.fingers.Joint;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.plan.BatchWish;
 import canthook.plan.PartEnd;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
 import canthook.saw.Salvage;
 import canthook.saw.SawEvent;
 import canthook.saw.SawRun;
+import canthook.saw.Spares;
+import canthook.server.saw.SawRuns.Lot;
 import canthook.server.saw.SawRuns.Standing;
+import canthook.server.saw.SawRuns.Which;
 import canthook.working.Worked;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -27,6 +29,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -63,12 +66,14 @@ public class SawApi {
      * One cut as shown at the saw.
      *
      * @param parts in the stack: {@code A1 + C1}
+     * @param stack the same parts, each by its name
      * @param place where the jig stands: {@code 7.33}
      * @param jig the jig with the part in it; null but for the cut that is to be made
      */
     public record CutView(
             String id,
             String parts,
+            List<String> stack,
             String kind,
             String title,
             String instruction,
@@ -86,6 +91,14 @@ public class SawApi {
             boolean done,
             @Nullable Figure jig) {}
 
+    /**
+     * Which boxes of a batch are cut.
+     *
+     * @param left how many are not cut yet
+     * @param spares parts to have over that are not used yet
+     */
+    public record LotView(int first, int boxes, int of, boolean unproven, int left, String spares) {}
+
     /** A part that was spoilt, and what can be saved of it. */
     public record SpoiltView(String part, String by, String advice) {}
 
@@ -102,6 +115,7 @@ public class SawApi {
      * @param slots of its end, from and to in turn
      * @param stop where the joint of these ends stops below the wall's edge, millimetres; null when it runs the whole height
      * @param stopText the same as shown
+     * @param lot which boxes of a batch are cut; null where there is none
      * @param setup whether the next cut is the first of a set-up
      */
     public record RunView(
@@ -117,6 +131,7 @@ public class SawApi {
             boolean finished,
             boolean closed,
             boolean setup,
+            @Nullable LotView lot,
             int minutesLeft,
             @Nullable CutView now,
             @Nullable CutView before,
@@ -130,8 +145,8 @@ public class SawApi {
 
     @PostMapping("/boxes/{id}/runs")
     @ResponseStatus(HttpStatus.CREATED)
-    RunView begin(@PathVariable String id) {
-        return view(runs.begin(id));
+    RunView begin(@PathVariable String id, @RequestParam(defaultValue = "FIRST") Which which) {
+        return view(runs.begin(id, which));
     }
 
     @GetMapping("/runs/{run}")
@@ -160,16 +175,6 @@ public class SawApi {
         List<SawRun.Item> items = run.items();
         SawRun.Item now = run.isFinished() ? null : items.get(at);
         SawRun.Item before = at > 0 ? items.get(at - 1) : null;
-        Set<String> parts = new LinkedHashSet<>();
-        for (String part : List.of("A", "B", "C", "D")) {
-            String name = part;
-            for (SawRun.Spoilt s : run.spoilt()) {
-                if (s.part().equals(name)) {
-                    name = s.by();
-                }
-            }
-            parts.add(name);
-        }
         double left = run.secondsLeft(
                 worked.cuts().secondsPerPass().plain(),
                 worked.cuts().secondsPerSetup().plain());
@@ -200,11 +205,12 @@ public class SawApi {
                 run.isFinished(),
                 standing.closed(),
                 run.beginsSetup(),
+                lot(standing),
                 (int) Math.ceil(left / 60),
                 now == null ? null : cut(worked, now, true),
                 before == null ? null : cut(worked, before, false),
                 at + 1 < items.size() ? cut(worked, items.get(at + 1), false) : null,
-                List.copyOf(parts),
+                run.parts(),
                 run.spoilt().stream()
                         .map(s -> new SpoiltView(s.part(), s.by(), Salvage.of(s.wrong(), symmetrical)))
                         .toList(),
@@ -212,6 +218,21 @@ public class SawApi {
                 slots,
                 stop == null ? null : stop.mm(),
                 stop == null ? null : worked.plan().display().text(stop, Precision.CALIPER));
+    }
+
+    private static @Nullable LotView lot(Standing standing) {
+        BatchWish batch = standing.worked().plan().batch();
+        if (batch == null || batch.count() < 2) {
+            return null;
+        }
+        Lot lot = standing.lot();
+        return new LotView(
+                lot.first(),
+                lot.boxes(),
+                lot.of(),
+                lot.unproven(),
+                lot.left(),
+                Spares.of(batch, standing.run().spoilt()).says());
     }
 
     private static CutView cut(WorkedPlan worked, SawRun.Item item, boolean drawn) {
@@ -222,6 +243,7 @@ public class SawApi {
         return new CutView(
                 item.id(),
                 item.parts(),
+                item.stack().stream().map(SawRun.Lying::part).toList(),
                 cut.pass().end().words(),
                 cut.pass().title(),
                 cut.pass().instruction(),

@@ -1,5 +1,6 @@
 package canthook.server.saw;
 
+import canthook.plan.BatchWish;
 import canthook.plan.BoxPlan;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
@@ -79,6 +80,26 @@ public class SawRuns implements Keeper {
     }
 
     /**
+     * Which boxes of a batch a run cuts.
+     *
+     * @param first number of the first one
+     * @param boxes how many
+     * @param of how many the batch has; 1 where there is none
+     * @param unproven whether it was begun before the first box had gone together
+     * @param left how many are not cut yet by a run that is over
+     */
+    public record Lot(int first, int boxes, int of, boolean unproven, int left) {
+        SetUpGate.Boxes gated() {
+            return !isRest() ? SetUpGate.Boxes.ONE : unproven ? SetUpGate.Boxes.UNPROVEN : SetUpGate.Boxes.OTHERS;
+        }
+
+        /** Whether it cuts more than the first box of a batch. */
+        boolean isRest() {
+            return boxes > 1 || first > 1;
+        }
+    }
+
+    /**
      * A run, the plan it was begun from, and where it stands.
      *
      * @param partsSinceTest cut in runs before this one, since a test was last recorded
@@ -90,33 +111,71 @@ public class SawRuns implements Keeper {
             boolean closed,
             WorkedPlan worked,
             int partsSinceTest,
+            Lot lot,
             SawRun run,
             long seq) {
         /** What is checked before the first pass. */
         public List<SetUpGate.Check> gate() {
-            return SetUpGate.of(worked, partsSinceTest);
+            return SetUpGate.of(worked, partsSinceTest, lot.gated());
         }
 
         private Standing after(SawRun happened) {
-            return new Standing(id, box, startedAt, closed, worked, partsSinceTest, happened, seq + 1);
+            return new Standing(id, box, startedAt, closed, worked, partsSinceTest, lot, happened, seq + 1);
         }
     }
 
-    /** Begins a run of a box as it is now, or goes on with the one that is open. */
+    /** What of a batch is to be cut. */
+    public enum Which {
+        /** One box; of a batch the first, alone. */
+        FIRST,
+        /** The others, once the first has gone together. */
+        REST,
+        /** The others, or all, although the first has not gone together: that is kept. */
+        REST_UNPROVEN
+    }
+
+    /**
+     * Begins a run of a box as it is now, or goes on with the one that is open.
+     *
+     * @throws Refused when the others are wanted and the first box is not cut yet
+     */
     @Transactional
-    public Standing begin(String box) {
+    public Standing begin(String box, Which which) {
         KeptBox kept = shelf.get(box);
         Optional<Standing> running = open(box);
-        if (running.isPresent()) {
+        if (running.isPresent() && (which == Which.FIRST || running.get().lot().isRest())) {
             return running.get();
         }
+        BatchWish batch = kept.plan().batch();
+        int of = batch == null ? 1 : batch.count();
+        int cut = rows.boxesCut(box);
+        boolean rest = which != Which.FIRST;
+        if (rest && of - cut < 1) {
+            throw new Refused("which", "All boxes of this batch are cut.");
+        }
+        if (which == Which.REST && cut == 0) {
+            throw new Refused(
+                    "which",
+                    "One box is cut and put together first, and its fit accepted: a fault is then in one box and not in "
+                            + of + ".");
+        }
+        running.ifPresent(r -> close(r.id()));
         WorkedPlan worked = Planner.work(kept.plan(), floor.shop(kept.plan(), kept.cuts()));
         if (worked.cuts().cuts().isEmpty()) {
             throw new Refused(
                     "plan.jig.way", "There is nothing to cut: the way of indexing chosen cannot make this joint.");
         }
         String id = box + "-run-" + HexFormat.of().toHexDigits(random.nextLong());
-        if (rows.insert(id, box, write(worked.settled()), write(changed(book.rules())), shelf.now()) == 0) {
+        if (rows.insert(
+                        id,
+                        box,
+                        write(worked.settled()),
+                        write(changed(book.rules())),
+                        shelf.now(),
+                        rest ? cut + 1 : 1,
+                        rest ? of - cut : 1,
+                        which == Which.REST_UNPROVEN && cut == 0 ? 1 : 0)
+                == 0) {
             throw new IllegalStateException("two runs of one number");
         }
         return get(id);
@@ -223,10 +282,13 @@ public class SawRuns implements Keeper {
         if (rows.add(id, seq + 1, write(event), shelf.now(), mark) == 0) {
             throw new StaleWrite("This run", seq, get(id).seq());
         }
-        if (after.isFinished()) {
-            steps.done(now.box(), "cut");
-        } else if (now.run().isFinished()) {
-            steps.undone(now.box(), "cut");
+        if (after.isFinished() != now.run().isFinished()) {
+            rows.finished(id, after.isFinished() ? 1 : 0);
+            if (after.isFinished() && rows.boxesCut(now.box()) >= now.lot().of()) {
+                steps.done(now.box(), "cut");
+            } else {
+                steps.undone(now.box(), "cut");
+            }
         }
         learn();
         return now.after(after);
@@ -234,6 +296,35 @@ public class SawRuns implements Keeper {
 
     private boolean isSent(String id, long seq, String mark) {
         return rows.events(id).stream().anyMatch(e -> e.seq() == seq && mark.equals(e.mark()));
+    }
+
+    /**
+     * A run of which so much was made before this shop was kept here, pass after pass.
+     *
+     * @param began when the first pass was made
+     * @param passes how many are made; all when there are fewer
+     * @param seconds from pass to pass
+     */
+    @Transactional
+    public void made(String box, Which which, Instant began, int passes, double seconds) {
+        Standing run = begin(box, which);
+        long seq = run.seq();
+        Instant at = began;
+        for (SetUpGate.Check check : run.gate()) {
+            rows.add(run.id(), ++seq, write(SawEvent.checked(check.id())), at.toString(), null);
+        }
+        List<SawRun.Item> items = run.run().items();
+        for (SawRun.Item item : items.subList(0, Math.min(passes, items.size()))) {
+            at = at.plusMillis(Math.round(1000 * seconds));
+            rows.add(run.id(), ++seq, write(SawEvent.done(item.id())), at.toString(), null);
+        }
+        if (passes >= items.size()) {
+            rows.finished(run.id(), 1);
+            if (rows.boxesCut(box) >= run.lot().of()) {
+                steps.done(box, "cut", at);
+            }
+        }
+        learn();
     }
 
     /** Puts a run away; what happened in it is kept. */
@@ -267,7 +358,16 @@ public class SawRuns implements Keeper {
         for (EventRow event : events) {
             happened.add(json.readValue(event.event(), SawEvent.class));
         }
-        SawRun run = SawRun.of(worked.cuts(), happened);
+        BatchWish batch = plan.batch();
+        Lot lot = new Lot(
+                row.firstBox(),
+                row.boxes(),
+                batch == null ? 1 : batch.count(),
+                row.unproven() == 1,
+                (batch == null ? 1 : batch.count()) - rows.boxesCut(row.boxId()));
+        SawRun run = lot.isRest()
+                ? SawRun.ofMany(worked.cutsOf(lot.first(), lot.boxes()), happened)
+                : SawRun.of(worked.cuts(), happened);
         return new Standing(
                 row.id(),
                 row.boxId(),
@@ -275,6 +375,7 @@ public class SawRuns implements Keeper {
                 row.closed() == 1,
                 worked,
                 PARTS_A_BOX * rows.madeBetween(row.boxId(), lastTest(shop), row.startedAt()),
+                lot,
                 run,
                 events.size());
     }
