@@ -318,7 +318,7 @@ async function copy() {
 }
 .steps li {
   display: grid;
-  grid-template-columns: 1.6rem 10rem minmax(9rem, 1fr) 4.6rem 7.2rem auto;
+  grid-template-columns: 1.6rem 10rem minmax(9rem, 1fr) 4.6rem 8.4rem 6rem;
   gap: 0.5rem;
   align-items: center;
   padding: 0.16rem 0.3rem;
@@ -335,6 +335,10 @@ async function copy() {
 }
 .dries {
   color: var(--quiet);
+  white-space: nowrap;
+}
+.moves {
+  justify-content: flex-end;
 }
 .done .says {
   text-decoration: line-through;

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * The cuts of many boxes alike, in stacks: what one pass makes, it makes in every part of the stack.
@@ -24,9 +25,27 @@ import java.util.Map;
  * each, five stacks each: 20 stacks.
  *
  * @param passes in working order
- * @param stacks how often a stack is put into the jig
+ * @param stacks as they are put into the jig, one after the other
  */
-public record BatchCuts(List<Pass> passes, int stacks) {
+public record BatchCuts(List<Pass> passes, List<Stack> stacks) {
+    /**
+     * What lies in the jig together.
+     *
+     * @param first of its passes
+     * @param passes how many it takes
+     */
+    public record Stack(List<BoxEnd> ends, SawCut first, int passes) {
+        public Stack {
+            ends = List.copyOf(ends);
+        }
+
+        /** {@code A2 C2 A3, end 1}. */
+        public String says() {
+            return ends.stream().map(BoxEnd::part).collect(Collectors.joining(" ")) + ", end "
+                    + ends.get(0).end().end();
+        }
+    }
+
     /**
      * One pass through a stack.
      *
@@ -42,6 +61,7 @@ public record BatchCuts(List<Pass> passes, int stacks) {
 
     public BatchCuts {
         passes = List.copyOf(passes);
+        stacks = List.copyOf(stacks);
     }
 
     /**
@@ -52,12 +72,11 @@ public record BatchCuts(List<Pass> passes, int stacks) {
     public static BatchCuts of(
             List<SawCut> list, Joint joint, SizedBox box, Length highest, Way way, int first, int boxes) {
         List<Pass> all = new ArrayList<>();
-        int count = 0;
+        List<Stack> stacks = new ArrayList<>();
         if (list.isEmpty() || boxes < 1) {
-            return new BatchCuts(all, 0);
+            return new BatchCuts(all, stacks);
         }
         for (List<BoxEnd> stack : Gangs.ofMany(joint, box, highest, way, first, boxes)) {
-            count++;
             // of two stacks of one box whose ends lie together here, a pass is made once
             Map<String, SawCut> cuts = new LinkedHashMap<>();
             Map<String, List<BoxEnd>> ends = new LinkedHashMap<>();
@@ -70,12 +89,15 @@ public record BatchCuts(List<Pass> passes, int stacks) {
                     }
                 }
             }
+            if (!cuts.isEmpty()) {
+                stacks.add(new Stack(stack, cuts.values().iterator().next(), cuts.size()));
+            }
             for (Map.Entry<String, SawCut> cut : cuts.entrySet()) {
                 List<BoxEnd> cutEnds = ends.getOrDefault(cut.getKey(), List.of());
                 PartEnd end = stack.get(0).end();
-                all.add(new Pass("s" + count + "e" + end.end() + "." + cut.getKey(), cut.getValue(), cutEnds));
+                all.add(new Pass("s" + stacks.size() + "e" + end.end() + "." + cut.getKey(), cut.getValue(), cutEnds));
             }
         }
-        return new BatchCuts(all, count);
+        return new BatchCuts(all, stacks);
     }
 }

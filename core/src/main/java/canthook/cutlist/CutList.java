@@ -194,7 +194,7 @@ public record CutList(
                 "U_b",
                 "Set-ups for all of them",
                 Show.COUNT,
-                settings.plus(fixed(others.stacks())),
+                settings.plus(fixed(others.stacks().size())),
                 "Those of the first box, and a stack of the others each.");
         sheet.work(
                 "batch-time",

@@ -65,7 +65,7 @@ public record Finishing(
                 fixed(tasks.stream().mapToLong(t -> t.hands().toSeconds()).sum()),
                 "Everything from the first pass to the last step, each rounded up to five minutes.");
         return new Finishing(
-                choice, tasks, recipe == null ? List.of() : cautions(recipe), sheet.numbers(), verdicts.all());
+                choice, tasks, recipe == null ? List.of() : cautions(choice, recipe), sheet.numbers(), verdicts.all());
     }
 
     private static void coats(Worksheet sheet, Recipe recipe, Air air) {
@@ -112,21 +112,13 @@ public record Finishing(
 
     private static void judge(BoxPlan plan, Recipe recipe, Air air, Verdicts verdicts) {
         FinishChoice choice = plan.finish();
-        if (choice.touches() != Touches.NOTHING) {
-            boolean food = choice.touches() == Touches.FOOD;
-            String asks = food
-                    ? "Food touches it: the label must say that it is fit for food once it has cured."
-                    : "Toys and what babies chew: the label must say that it is fit for that once it has cured.";
-            if (choice.finish() == Finish.FOOD_OIL) {
-                verdicts.note(Code.FINISH_TOUCHED, "finish.coats", asks);
-            } else {
-                verdicts.mind(
-                        Code.FINISH_TOUCHED,
-                        "finish.coats",
-                        asks + " Of " + recipe.name() + " many are not."
-                                + (recipe.film() ? " A film is not used before it has cured." : ""),
-                        new Fix("Take mineral oil and beeswax", plan.with(choice.with(Finish.FOOD_OIL))));
-            }
+        if (choice.touches() != Touches.NOTHING && choice.finish() != Finish.FOOD_OIL) {
+            verdicts.mind(
+                    Code.FINISH_TOUCHED,
+                    "finish.coats",
+                    asks(choice.touches()) + " Of " + recipe.name() + " many are not."
+                            + (recipe.film() ? " A film is not used before it has cured." : ""),
+                    new Fix("Take mineral oil and beeswax", plan.with(choice.with(Finish.FOOD_OIL))));
         }
         if (Drying.times(air) > 1) {
             verdicts.note(
@@ -138,8 +130,19 @@ public record Finishing(
         }
     }
 
-    private static List<String> cautions(Recipe recipe) {
+    private static String asks(Touches touches) {
+        return switch (touches) {
+            case NOTHING -> "";
+            case FOOD -> "Food touches it: the label must say that it is fit for food once it has cured.";
+            case TOYS -> "Toys and what babies chew: the label must say that it is fit for that once it has cured.";
+        };
+    }
+
+    private static List<String> cautions(FinishChoice choice, Recipe recipe) {
         List<String> all = new ArrayList<>();
+        if (choice.touches() != Touches.NOTHING) {
+            all.add(asks(choice.touches()));
+        }
         if (recipe.ragsBurn()) {
             all.add("Oily rags can take fire by themselves: flat to dry outdoors, or under water in a closed tin."
                     + " Never in a heap.");

@@ -144,12 +144,14 @@ class CutListTest {
     }
 
     @Test
-    void aBatchIsSoManyTimesOneBox() {
+    void aBatchIsOneBoxAndTheOthersInStacks() {
         WorkedPlan six = work(
                 bitBox().withBatch(new BatchWish(6, 0, 0, BatchWish.Break.PAIRS, false, List.of(), List.of(), null)));
         assertThat(six.number("cut.batch-passes").orElseThrow().count()).isEqualTo(66);
         assertThat(six.number("cut.batch-time").orElseThrow().number())
-                .isEqualTo(6 * six.cuts().time().number());
+                .isEqualTo(66 * six.cuts().secondsPerPass().number()
+                        + six.number("cut.batch-setups").orElseThrow().count()
+                                * six.cuts().secondsPerSetup().number());
         assertThat(work(bitBox()).number("cut.batch-passes")).isEmpty();
     }
 

@@ -3,6 +3,7 @@ package canthook.finish;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import canthook.finish.Calendar.Job;
 import canthook.finish.Calendar.Placed;
 import canthook.finish.ShopHours.Hours;
 import canthook.finish.Task.Lane;
@@ -129,6 +130,120 @@ class CalendarTest {
         Calendar late = Calendar.readyOn(tasks, hours, LocalDate.parse("2026-03-01"), at("2026-03-05T08:00"));
         assertThat(starts(late)).first().isEqualTo("coat 2026-03-05T09:00");
         assertThat(late.isReadyBy(at("2026-03-02T00:00"))).isFalse();
+    }
+
+    private static Job job(
+            String box,
+            LocalDate readyOn,
+            Map<String, LocalDateTime> moved,
+            Map<String, ZonedDateTime> done,
+            Task... tasks) {
+        return new Job(box, List.of(tasks), readyOn, moved, done);
+    }
+
+    /** A step that was moved begins when it was put, what waits for it follows, and what does not wait stays where it was. */
+    @Test
+    void aMovedStepTakesWhatFollowsAlong() {
+        Calendar calendar = Calendar.ofShop(
+                        List.of(job(
+                                "box",
+                                null,
+                                Map.of("glue", LocalDateTime.parse("2026-03-06T10:00")),
+                                Map.of(),
+                                task("glue", 30, 120),
+                                task("trim", 30, 0, "glue"),
+                                task("lid", 60, 0))),
+                        open("09:00", "17:00"),
+                        at("2026-03-05T09:00"))
+                .get(0);
+        assertThat(starts(calendar))
+                .containsExactly("lid 2026-03-05T09:00", "glue 2026-03-06T10:00", "trim 2026-03-06T12:30");
+    }
+
+    /** What is done is not done again, what it waited for is done with it, and what it dries from its own time on. */
+    @Test
+    void whatIsDoneLiesBehind() {
+        Calendar calendar = Calendar.ofShop(
+                        List.of(job(
+                                "box",
+                                null,
+                                Map.of(),
+                                Map.of("glue", at("2026-03-05T10:00")),
+                                task("cut", 60, 0),
+                                task("glue", 30, 180, "cut"),
+                                task("trim", 30, 0, "glue"))),
+                        open("09:00", "17:00"),
+                        at("2026-03-05T10:05"))
+                .get(0);
+        assertThat(calendar.left())
+                .singleElement()
+                .satisfies(p -> assertThat(p.from()).isEqualTo(at("2026-03-05T13:00")));
+        assertThat(starts(calendar))
+                .containsExactly("cut 2026-03-05T08:30", "glue 2026-03-05T09:30", "trim 2026-03-05T13:00");
+    }
+
+    /** One pair of hands for all boxes: the one that is wanted first has them first, and nobody is at two things at once. */
+    @Test
+    void twoBoxesShareTheHands() {
+        List<Calendar> both = Calendar.ofShop(
+                List.of(
+                        job("later", null, Map.of(), Map.of(), task("sand", 60, 0)),
+                        job("soon", LocalDate.parse("2026-03-05"), Map.of(), Map.of(), task("sand", 420, 0))),
+                open("09:00", "17:00"),
+                at("2026-03-05T09:00"));
+        assertThat(starts(both.get(1))).containsExactly("sand 2026-03-05T10:00");
+        assertThat(starts(both.get(0))).containsExactly("sand 2026-03-05T09:00");
+    }
+
+    /** A day that no calendar reaches is said with the first that can be; a day that is past, too; a shop that is never open. */
+    @Test
+    void whatCannotBeIsSaid() {
+        Job soon = job("box", LocalDate.parse("2026-03-05"), Map.of(), Map.of(), task("coat", 30, 48 * 60));
+        ZonedDateTime now = at("2026-03-05T09:00");
+        ShopHours hours = open("09:00", "17:00");
+        Calendar calendar = Calendar.ofShop(List.of(soon), hours, now).get(0);
+        Doubt late = Doubt.of(calendar, soon, hours, now).get(0);
+        assertThat(late.says()).contains("cannot be ready today").contains("Sat 7 Mar 9:30");
+        assertThat(late.couldBe()).isEqualTo(LocalDate.parse("2026-03-07"));
+        Job then = job("box", late.couldBe(), Map.of(), Map.of(), task("coat", 30, 48 * 60));
+        Calendar mended = Calendar.ofShop(List.of(then), hours, now).get(0);
+        assertThat(Doubt.of(mended, then, hours, now)).isEmpty();
+        Job past = job("box", LocalDate.parse("2026-03-01"), Map.of(), Map.of(), task("coat", 30, 0));
+        assertThat(Doubt.of(Calendar.ofShop(List.of(past), hours, now).get(0), past, hours, now))
+                .singleElement()
+                .satisfies(d -> assertThat(d.says()).contains("that day is past"));
+        ShopHours closed = new ShopHours(Map.of());
+        assertThat(Doubt.of(Calendar.ofShop(List.of(soon), closed, now).get(0), soon, closed, now))
+                .singleElement()
+                .satisfies(d -> assertThat(d.says()).contains("never open"));
+        Job ages = job("box", null, Map.of(), Map.of(), task("oil", 30, 60 * 24 * 800));
+        assertThat(Doubt.of(Calendar.ofShop(List.of(ages), hours, now).get(0), ages, hours, now))
+                .singleElement()
+                .satisfies(d -> assertThat(d.says()).contains("two years").contains("800 days"));
+    }
+
+    /** Thirty boxes over a year. How fast it is belongs to the measurements; that it is no matter of seconds is looked at here. */
+    @Test
+    void aYearOfThirtyBoxesIsWorkedAtOnce() {
+        List<Job> jobs = new ArrayList<>();
+        for (int i = 0; i < 30; i++) {
+            List<Task> tasks = new ArrayList<>();
+            for (int k = 0; k < 14; k++) {
+                tasks.add(k == 0 ? task("t0", 60, 0) : task("t" + k, 40, 24 * 60, "t" + (k - 1)));
+            }
+            LocalDate day = LocalDate.parse("2026-03-20").plusDays(11L * i);
+            jobs.add(job("box" + i, day, Map.of(), Map.of(), tasks.toArray(Task[]::new)));
+        }
+        long begun = System.nanoTime();
+        List<Calendar> all = Calendar.ofShop(jobs, open("09:00", "17:00"), at("2026-03-01T09:00"));
+        double ms = (System.nanoTime() - begun) / 1e6;
+        assertThat(all).allMatch(c -> c.never() == null);
+        assertThat(ms).isLessThan(1000);
+        for (int i = 0; i < 30; i++) {
+            assertThat(all.get(i).isReadyBy(jobs.get(i).readyOn().plusDays(1).atStartOfDay(ZONE)))
+                    .as("box " + i)
+                    .isTrue();
+        }
     }
 
     static IntStream seeds() {

@@ -56,6 +56,9 @@ class AxeTest {
         "/rack/climates,light",
         "/rack/house-rules,dark",
         "/rack/jigs,light",
+        "/rack/finishes,light",
+        "/boxes/seed-chest/finish,light",
+        "/boxes/packet-drawers/finish,dark",
         "/boxes/envelope-drawer/glue,light",
         "/boxes/envelope-drawer/glue,dark",
         "/boxes/envelope-drawer/glue-up,light",
@@ -80,7 +83,7 @@ class AxeTest {
                                 : path.startsWith("/practice")
                                         ? ".way svg, .choice"
                                         : path.startsWith("/rack")
-                                                ? ".boards svg, td, .plot svg, .rule, .cutters li, .jig svg"
+                                                ? ".boards svg, td, .plot svg, .rule, .cutters li, .jig svg, .finish svg"
                                                 : path.endsWith("/glue-up")
                                                         ? "footer .done"
                                                         : path.endsWith("/saw")

@@ -38,7 +38,7 @@ class DrawingsTest {
             "gridded-seed-box",
             "cabinet-tray");
     private static final List<String> STATIONS =
-            List.of("size", "fingers", "blank", "jig", "fit", "cut", "bottom", "lid", "fittings", "glue");
+            List.of("size", "fingers", "blank", "jig", "fit", "cut", "bottom", "lid", "fittings", "glue", "finish");
     private static final List<int[]> WINDOWS =
             List.of(new int[] {1280, 800}, new int[] {1024, 768}, new int[] {390, 844});
 

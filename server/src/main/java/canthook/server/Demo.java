@@ -11,6 +11,7 @@ import canthook.server.rack.WoodApi.OwnWood;
 import canthook.server.saw.SawRuns;
 import canthook.server.saw.SawRuns.Which;
 import canthook.shop.HouseRule;
+import canthook.shop.RackFinish;
 import canthook.shop.RackJig;
 import canthook.shop.TestCut;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -74,7 +75,8 @@ class Demo implements SmartInitializingSingleton {
             List<OwnWood> woods,
             List<OwnClimate> climates,
             List<Cutter> cutters,
-            List<RackJig> jigs) {}
+            List<RackJig> jigs,
+            List<RackFinish> finishes) {}
 
     private void fillRack() throws IOException {
         try (InputStream in = new ClassPathResource("demo/rack.json").getInputStream()) {
@@ -83,6 +85,7 @@ class Demo implements SmartInitializingSingleton {
             demo.blanks().forEach(blank -> rack.add(Rack.Kind.BLANK, blank.name(), blank::withId));
             demo.cutters().forEach(cutter -> rack.add(Rack.Kind.CUTTER, cutter.name(), cutter::withId));
             demo.jigs().forEach(jig -> rack.add(Rack.Kind.JIG, jig.name(), jig::withId));
+            demo.finishes().forEach(finish -> rack.add(Rack.Kind.FINISH, finish.name(), finish::withId));
             demo.climates().forEach(climate -> rack.add(Rack.Kind.CLIMATE, climate.name(), climate::as));
         }
     }

@@ -36,6 +36,7 @@ class ArchitectureTest {
                     "canthook.server.practice..",
                     "canthook.server.book..",
                     "canthook.server.gluing..",
+                    "canthook.server.calendar..",
                     "canthook.server.storage..")
             .should()
             .dependOnClassesThat()

@@ -219,4 +219,93 @@ class SawTest extends ServerTestBase {
             assertThat(run.run().checked()).isNotEmpty();
         }
     }
+
+    /** Of a batch the first box is cut alone; the others wait for it, or are begun all the same and that is written down. */
+    @Test
+    void ofABatchOneBoxGoesFirst() {
+        ObjectNode plan = demoPlan("4-drawer-batch.json");
+        String box =
+                post("/api/boxes", node().set("plan", plan)).body().get("id").asText();
+        JsonNode first = post("/api/boxes/" + box + "/runs", null).body();
+        assertThat(first.at("/lot/boxes").asInt()).isEqualTo(1);
+        assertThat(first.at("/lot/of").asInt()).isEqualTo(9);
+        Reply refused = post("/api/boxes/" + box + "/runs?which=REST", null);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.detail()).contains("first");
+        JsonNode over = cutAll(first);
+        assertThat(over.get("finished").asBoolean()).isTrue();
+        assertThat(next(box)).as("eight are still to be cut").isNotEqualTo("Glue.");
+        JsonNode rest = post("/api/boxes/" + box + "/runs?which=REST", null).body();
+        assertThat(rest.at("/lot/first").asInt()).isEqualTo(2);
+        assertThat(rest.at("/lot/boxes").asInt()).isEqualTo(8);
+        assertThat(rest.get("gate").findValuesAsText("id")).contains("first-box");
+        int told = post("/api/work", node().put("station", "cut").set("plan", plan))
+                .body()
+                .get("numbers")
+                .findParents("id")
+                .stream()
+                .filter(n -> n.get("id").asText().equals("cut.batch-passes"))
+                .mapToInt(n -> n.get("text").asInt())
+                .sum();
+        assertThat(first.get("total").asInt() + rest.get("total").asInt())
+                .as("bench and saw")
+                .isEqualTo(told);
+        assertThat(post("/api/boxes/" + box + "/runs", null).body().get("id"))
+                .as("the open run goes on")
+                .isEqualTo(rest.get("id"));
+        cutAll(rest);
+        assertThat(next(box)).isEqualTo("Glue.");
+        assertThat(post("/api/boxes/" + box + "/runs?which=REST", null).body().get("id"))
+                .as("nothing is left to begin: the run that is over is shown")
+                .isEqualTo(rest.get("id"));
+    }
+
+    @Test
+    void whoeverCutsAllAtOnceIsNotHinderedAndItIsWrittenDown() {
+        String box = post("/api/boxes", node().set("plan", demoPlan("4-drawer-batch.json")))
+                .body()
+                .get("id")
+                .asText();
+        post("/api/boxes/" + box + "/runs", null);
+        JsonNode all =
+                post("/api/boxes/" + box + "/runs?which=REST_UNPROVEN", null).body();
+        assertThat(all.at("/lot/first").asInt()).isEqualTo(1);
+        assertThat(all.at("/lot/boxes").asInt()).isEqualTo(9);
+        assertThat(all.at("/lot/unproven").asBoolean()).isTrue();
+        assertThat(all.get("gate").findValuesAsText("id")).doesNotContain("first-box");
+        assertThat(get("/api/book?kind=RUN&box=" + box).body().get("entries").toString())
+                .contains("begun before a first box went together")
+                .contains("boxes 1 to 9, in stacks");
+    }
+
+    private String next(String box) {
+        for (JsonNode one : get("/api/boxes?most=100").body()) {
+            if (one.get("id").asText().equals(box)) {
+                return one.get("next").asText();
+            }
+        }
+        throw new AssertionError("not on the shelf");
+    }
+
+    private JsonNode cutAll(JsonNode begun) {
+        JsonNode run = begun;
+        for (JsonNode check : begun.get("gate")) {
+            run = event(
+                    run,
+                    node().put("kind", "CHECKED").put("check", check.get("id").asText()));
+        }
+        while (!run.get("finished").asBoolean()) {
+            run = event(
+                    run, node().put("kind", "DONE").put("cut", run.at("/now/id").asText()));
+        }
+        return run;
+    }
+
+    private JsonNode event(JsonNode run, ObjectNode event) {
+        ObjectNode happened = node().put("seq", run.get("seq").asLong());
+        happened.set("event", event);
+        Reply reply = post("/api/runs/" + run.get("id").asText() + "/events", happened);
+        assertThat(reply.status()).as(reply.text()).isEqualTo(200);
+        return reply.body();
+    }
 }

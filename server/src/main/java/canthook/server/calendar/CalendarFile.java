@@ -10,10 +10,12 @@ import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.util.List;
 import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Property;
 import net.fortuna.ical4j.model.TimeZone;
 import net.fortuna.ical4j.model.TimeZoneRegistry;
 import net.fortuna.ical4j.model.TimeZoneRegistryFactory;
 import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.component.VTimeZone;
 import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.LastModified;
 import net.fortuna.ical4j.model.property.ProdId;
@@ -52,7 +54,10 @@ final class CalendarFile {
         TimeZoneRegistry zones = TimeZoneRegistryFactory.getInstance().createRegistry();
         TimeZone zone = zones.getTimeZone(now.getZone().getId());
         if (zone != null) {
-            calendar.add(zone.getVTimeZone());
+            // where the zone was found is of no use to a reader, and names a stranger
+            VTimeZone own = zone.getVTimeZone().copy();
+            own.removeAll(Property.TZURL);
+            calendar.add(own);
         }
         int version = (int) Duration.between(BEGIN, now.toInstant()).toMinutes();
         for (Under box : boxes) {
@@ -80,7 +85,8 @@ final class CalendarFile {
         event.add(new LastModified(now.toInstant()));
         String dries = p.task().waits().isZero()
                 ? ""
-                : "Then it dries " + Days.takes(p.task().waits()) + ", until " + Days.when(p.dry(), now) + ".\n";
+                : "Then it dries " + Days.takes(p.task().waits()) + ", until "
+                        + Days.day(p.dry().toLocalDate(), now) + " " + Days.time(p.dry()) + ".\n";
         event.add(new Description(dries + address + "/boxes/" + box.id() + "/finish"));
         return event;
     }

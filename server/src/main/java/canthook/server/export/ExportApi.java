@@ -110,6 +110,7 @@ public class ExportApi {
         Printed.Of box = of(id);
         Paper size = Paper.byName(paper);
         return Arrays.stream(Printed.values())
+                .filter(p -> p.isFor(box.worked()))
                 .map(p -> new PrintedView(p.named(), p.title(), p.about(), Papers.pages(p.pdf(box, size))))
                 .toList();
     }

@@ -29,7 +29,9 @@ final class Papers {
         String name = box.worked().plan().name();
         Map<String, byte[]> parts = new LinkedHashMap<>();
         for (Printed printed : Printed.values()) {
-            parts.put(printed.title(), printed.pdf(box, paper));
+            if (printed.isFor(box.worked())) {
+                parts.put(printed.title(), printed.pdf(box, paper));
+            }
         }
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {

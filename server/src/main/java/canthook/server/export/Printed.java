@@ -3,6 +3,7 @@ package canthook.server.export;
 import canthook.figure.BoringTemplates;
 import canthook.figure.StickFigure;
 import canthook.figure.TemplateFigure;
+import canthook.plan.BatchWish;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
 import canthook.saw.SheetWords;
@@ -25,6 +26,8 @@ enum Printed {
     RUN_SHEET("Run sheet", "each set-up with its picture, every cut to tick"),
     BLANK_SHEET("Board", "how the parts lie on it and what it must give"),
     PANEL_SHEET("Panels", "bottom and lid, their grooves and where these stop"),
+    BATCH_SHEET("Batch", "what of each box is done, the stacks at the saw, spares"),
+    LABELS("Labels", "one a part, to cut out: A3 is side A of box 3"),
     STICK("Stick, at 1:1", "the wall's height laid out"),
     CORNERS("Corner templates, at 1:1", "both wall ends, to lay on the wood"),
     BORING("Boring and hinge templates, at 1:1", "mortises, grips, pegs and dadoes, wall by wall");
@@ -76,6 +79,12 @@ enum Printed {
                                 + "."));
     }
 
+    /** Whether there is anything on it for this box. */
+    boolean isFor(WorkedPlan worked) {
+        BatchWish batch = worked.plan().batch();
+        return this != BATCH_SHEET || batch != null && batch.count() > 1;
+    }
+
     /** As it is sent. */
     byte[] pdf(Of box, Paper paper) {
         String name = box.worked().plan().name();
@@ -84,6 +93,8 @@ enum Printed {
             case CORNERS -> FigurePdf.of(List.of(TemplateFigure.of(box.worked())), name, paper);
             case BORING -> FigurePdf.of(BoringTemplates.of(box.worked()), name, paper);
             case SHOP_SHEET -> sheet(box, paper, name, ShopSheet::fill);
+            case BATCH_SHEET -> sheet(box, paper, name + ": batch", BatchSheet::fill);
+            case LABELS -> sheet(box, paper, name + ": labels", LabelSheet::fill);
             case RUN_SHEET -> sheet(box, paper, name + ": run sheet", RunSheet::fill);
             case BLANK_SHEET ->
                 sheet(

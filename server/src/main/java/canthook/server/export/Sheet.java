@@ -88,6 +88,13 @@ final class Sheet implements AutoCloseable {
         return page.width() - 2 * EDGE;
     }
 
+    /** Whether a piece so high turned to a new page. */
+    boolean isNew(double mm) throws IOException {
+        Page before = page;
+        room(mm);
+        return page != before;
+    }
+
     /** Turns to a new page when less than this is left of the old. */
     void room(double mm) throws IOException {
         if (y + mm > page.height() - FOOT) {
