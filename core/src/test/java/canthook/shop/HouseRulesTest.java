@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import canthook.length.Length;
+import canthook.plan.BatchWish;
 import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
@@ -108,6 +109,9 @@ class HouseRulesTest {
         }
         plans.add(openDrawer().with(sawnOff(60, Lid.Joined.LINED, null)));
         plans.add(openDrawer().with(onTop(Lid.Kept.LIP)));
+        plans.add(openDrawer().with(onTop(Lid.Kept.HINGED)));
+        plans.add(openDrawer()
+                .withBatch(new BatchWish(3, 0, 0, BatchWish.Break.PAIRS, true, List.of(), List.of(), null)));
         plans.add(openDrawer()
                 .with(GlueChoice.USUAL.withDiagonals(new GlueChoice.Diagonals(Length.mm(299), Length.mm(298), false))));
         return plans;
@@ -123,6 +127,7 @@ class HouseRulesTest {
         for (Shop shop : List.of(new Shop(rules, List.of()), new Shop(rules, cuts))) {
             WorkedPlan worked = Planner.work(plan, shop);
             worked.numbers().forEach(n -> words.append(n.id()).append(n.plain()).append(';'));
+            worked.finish().tasks().forEach(words::append);
             worked.verdicts().forEach(v -> words.append(v.sentence()).append(';'));
             worked.fingers()
                     .rungs()

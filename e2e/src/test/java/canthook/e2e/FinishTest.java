@@ -93,11 +93,9 @@ class FinishTest {
         Page page = bench.window();
         String id = at(page, "envelope-drawer", "finish");
         Workbench.choose(page, "Finish", "wax");
-        page.getByLabel("Cut the joint", new Page.GetByLabelOptions().setExact(false))
-                .check();
+        page.locator("#step-cut").check();
         assertThat(page.locator(".the-answer .next")).hasText("Glue");
-        page.getByLabel("Trim the tips", new Page.GetByLabelOptions().setExact(false))
-                .check();
+        page.locator("#step-trim").check();
         assertThat(page.locator(".the-answer .next")).containsText("Sand");
         assertThat(row(page, "Glue")).hasClass(Pattern.compile("done"));
         page.reload();

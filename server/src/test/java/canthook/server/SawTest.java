@@ -234,6 +234,7 @@ class SawTest extends ServerTestBase {
         assertThat(refused.detail()).contains("first");
         JsonNode over = cutAll(first);
         assertThat(over.get("finished").asBoolean()).isTrue();
+        assertThat(over.at("/lot/left").asInt()).isEqualTo(8);
         assertThat(next(box)).as("eight are still to be cut").isNotEqualTo("Glue.");
         JsonNode rest = post("/api/boxes/" + box + "/runs?which=REST", null).body();
         assertThat(rest.at("/lot/first").asInt()).isEqualTo(2);

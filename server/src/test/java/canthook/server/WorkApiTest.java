@@ -31,7 +31,7 @@ class WorkApiTest extends ServerTestBase {
         JsonNode answer = post("/api/work", request(null)).body();
         assertThat(number(answer, "fingers.slot").path("value").asDouble()).isEqualTo(7.45);
         assertThat(number(answer, "size.side-length").path("text").asText()).isEqualTo("248.8");
-        assertThat(answer.path("stations")).hasSize(10);
+        assertThat(answer.path("stations")).hasSize(11);
         assertThat(answer.path("fields").path("bottom.groove.depth").asText()).isEqualTo("4.5");
         assertThat(get("/api/boxes").body()).hasSize(kept);
     }

@@ -289,6 +289,9 @@ public class SawRuns implements Keeper {
             } else {
                 steps.undone(now.box(), "cut");
             }
+            // how many boxes are left is another number now
+            learn();
+            return get(id);
         }
         learn();
         return now.after(after);
