@@ -136,7 +136,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           run.lot.boxes === 1
             ? `box ${run.lot.first} of ${run.lot.of}, the first`
             : `boxes ${run.lot.first} to ${run.lot.first + run.lot.boxes - 1} of ${run.lot.of}, in stacks`
-        }}; {{ run.lot.spares }}
+        }}. {{ run.lot.spares }}
       </p>
     </header>
     <p v-if="told" class="told" :class="{ away }" role="alert">{{ told }}</p>

@@ -67,16 +67,18 @@ const left = computed(() => {
 </script>
 
 <template>
-  <div
-    ref="place"
-    class="lane"
-    :class="{ held }"
-    :style="{ aspectRatio: `${figure.width} / ${figure.height}` }"
-    @pointerdown="begin"
-  >
-    <FigureView :figure="figure" :lit="bench.lit" :most-scale="1.6" :pad="4" @point="bench.lit = $event" />
-    <div v-if="held && to" class="ghost" :style="{ left: `${left}px` }" role="status">
-      <span>{{ held.what === 'ready' ? said(to).replace(/ \d+:\d+$/, '') : said(to) }}</span>
+  <div class="long">
+    <div
+      ref="place"
+      class="lane"
+      :class="{ held }"
+      :style="{ aspectRatio: `${figure.width} / ${figure.height}` }"
+      @pointerdown="begin"
+    >
+      <FigureView :figure="figure" :lit="bench.lit" :most-scale="1.6" :pad="4" @point="bench.lit = $event" />
+      <div v-if="held && to" class="ghost" :style="{ left: `${left}px` }" role="status">
+        <span>{{ held.what === 'ready' ? said(to).replace(/ \d+:\d+$/, '') : said(to) }}</span>
+      </div>
     </div>
   </div>
 </template>
@@ -85,8 +87,20 @@ const left = computed(() => {
 .lane {
   position: relative;
   flex: none;
+  width: 100%;
+  /* days that are narrower than a word cannot be read: where the window is narrow, the lane is pushed along */
+  min-width: 640px;
+}
+.long {
+  display: flex;
+  flex: none;
   max-height: 62%;
-  touch-action: pan-y;
+  overflow: auto hidden;
+}
+.lane :deep(.lane-hands),
+.lane :deep(.lane-moved),
+.lane :deep(.lane-flag) {
+  touch-action: none;
 }
 .lane :deep(.lane-hands),
 .lane :deep(.lane-moved),

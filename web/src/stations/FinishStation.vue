@@ -418,8 +418,13 @@ h3 {
     grid-column: 2/-1;
     grid-row: 2;
   }
+  .dries {
+    grid-column: 2;
+    grid-row: 3;
+  }
   .moves {
-    grid-column: 2/-1;
+    grid-column: 3;
+    grid-row: 3;
   }
 }
 </style>

@@ -27,7 +27,7 @@ public record Spares(int sides, int ends) {
     /** What is left, and what has to be milled. */
     public String says() {
         int mill = Math.max(0, -sides) + Math.max(0, -ends);
-        String left = "spares left: " + Math.max(0, sides) + (Math.max(0, sides) == 1 ? " side, " : " sides, ")
+        String left = "Spares left: " + Math.max(0, sides) + (Math.max(0, sides) == 1 ? " side, " : " sides, ")
                 + Math.max(0, ends) + (Math.max(0, ends) == 1 ? " end" : " ends");
         return mill == 0 ? left : left + "; " + mill + (mill == 1 ? " more part" : " more parts") + " to mill";
     }

@@ -126,9 +126,9 @@ class BatchCutsTest {
                 .allMatch(i -> i.extra() && i.parts().equals("A3′, end 1"));
         assertThat(after.items().get(6).parts()).contains("A3′").doesNotContain("A3 ");
         assertThat(after.parts()).contains("A3′").doesNotContain("A3");
-        assertThat(Spares.of(nine(), after.spoilt()).says()).isEqualTo("spares left: 0 sides, 1 end");
+        assertThat(Spares.of(nine(), after.spoilt()).says()).isEqualTo("Spares left: 0 sides, 1 end");
         SawRun twice = after.after(SawEvent.spoilt("C4", Wrong.TURNED));
         assertThat(Spares.of(nine(), twice.spoilt()).says())
-                .isEqualTo("spares left: 0 sides, 1 end; 1 more part to mill");
+                .isEqualTo("Spares left: 0 sides, 1 end; 1 more part to mill");
     }
 }

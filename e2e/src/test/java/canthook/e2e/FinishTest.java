@@ -138,7 +138,7 @@ class FinishTest {
         assertThat(page.locator(".gate")).containsText("The first box went together dry");
         SawTest.setUp(page);
         assertThat(page.locator("header .lot"))
-                .containsText("boxes 2 to 9 of 9, in stacks; spares left: 1 side, 1 end");
+                .containsText("boxes 2 to 9 of 9, in stacks. Spares left: 1 side, 1 end");
         assertThat(count).containsText("A2 C2 A3");
         page.getByText("Something is wrong").click();
         page.locator("dialog, [role=dialog]")

@@ -8,6 +8,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Tag;
@@ -34,6 +35,7 @@ class ScreenshotsTest {
             atTheSaw(page, bench);
             gluing(page, bench);
             fitOfTwoJigs(page, bench);
+            picture(page, bench, "/boxes/seed-chest/finish", "finish", ".lane svg");
             picture(page, bench, "/boxes/almanac-box/lid", "lid", ".slate .number");
             picture(page, bench, "/boxes/gridded-seed-box/fittings", "fittings", ".slate .number");
             page.keyboard().press("b");
@@ -68,10 +70,7 @@ class ScreenshotsTest {
 
     /** The same loose fit put right with leaves behind a fence, and with a stop for every cut. */
     private static void fitOfTwoJigs(Page page, Workbench bench) throws IOException {
-        BufferedImage both = new BufferedImage(1600, 500, BufferedImage.TYPE_INT_RGB);
-        Graphics2D draw = both.createGraphics();
-        draw.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
-        int x = 0;
+        List<byte[]> fits = new ArrayList<>();
         for (String way : List.of("SHIM_FENCE", "STOPS")) {
             String kept = page.request()
                     .get(bench.address + "/api/boxes/envelope-drawer")
@@ -94,21 +93,31 @@ class ScreenshotsTest {
             page.navigate(bench.address + "/boxes/" + id + "/fit");
             page.waitForSelector(".slate .number");
             page.waitForTimeout(900);
-            draw.drawImage(ImageIO.read(new ByteArrayInputStream(page.screenshot())), x, 0, 800, 500, null);
-            x += 800;
+            fits.add(page.screenshot());
         }
+        beside("fit-jigs", fits.get(0), fits.get(1));
+    }
+
+    /** Two windows beside each other in one picture. */
+    private static void beside(String name, byte[] left, byte[] right) throws IOException {
+        BufferedImage both = new BufferedImage(1600, 500, BufferedImage.TYPE_INT_RGB);
+        Graphics2D draw = both.createGraphics();
+        draw.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+        draw.drawImage(ImageIO.read(new ByteArrayInputStream(left)), 0, 0, 800, 500, null);
+        draw.drawImage(ImageIO.read(new ByteArrayInputStream(right)), 800, 0, 800, 500, null);
         draw.dispose();
-        ImageIO.write(both, "png", FOLDER.resolve("fit-jigs.png").toFile());
+        ImageIO.write(both, "png", FOLDER.resolve(name + ".png").toFile());
     }
 
     /** The bottom about to go in, on the bench and by the clock. */
-    private static void gluing(Page page, Workbench bench) {
+    private static void gluing(Page page, Workbench bench) throws IOException {
         page.navigate(bench.address + "/boxes/envelope-drawer/glue");
         for (int step = 2; step <= 6; step++) {
             page.getByLabel("Next step").click();
             page.getByText(step + " of 10.").waitFor();
         }
-        take(page, "glue");
+        page.waitForTimeout(600);
+        byte[] order = page.screenshot();
         String copy = bench.copyOf(page, "envelope-drawer");
         page.navigate(bench.address + "/boxes/" + copy + "/glue-up");
         page.locator("footer .done").click();
@@ -116,7 +125,7 @@ class ScreenshotsTest {
         page.locator("footer .done").click();
         page.locator(".say", new Page.LocatorOptions().setHasText("Spread B1")).waitFor();
         page.waitForTimeout(3000);
-        take(page, "glue-clock");
+        beside("glue", order, page.screenshot());
     }
 
     /** The ninth cut of a run, at a front with a lid line. */

@@ -5,6 +5,7 @@ import canthook.finish.Task;
 import canthook.plan.BatchWish;
 import canthook.planner.WorkedPlan;
 import canthook.saw.SheetWords.Line;
+import canthook.saw.Spares;
 import canthook.server.export.Lettering.Face;
 import canthook.working.Worked;
 import java.io.IOException;
@@ -31,8 +32,8 @@ final class BatchSheet {
         }
         sheet.at(sheet.numbers(Sheet.EDGE, Sheet.EDGE + sheet.wide(), sheet.y() + 4, numbers) + 2);
         sheet.written(
-                "Spares: " + batch.spareSides() + " sides, " + batch.spareEnds()
-                        + " ends. What takes a spoilt part’s place gets its letter, its number and a stroke.",
+                Spares.of(batch, List.of()).says()
+                        + ". What takes a spoilt part’s place gets its letter, its number and a stroke.",
                 9.5);
         boxes(sheet, worked, batch.count());
         sheet.heading("The first box alone. Then, when it went together, the others in stacks");
