@@ -29,6 +29,9 @@ public final class Bench {
         if (only.isEmpty() || only.contains("--jigs-only")) {
             Jigs.measure(Plans.demo("2-envelope-drawer.json"));
         }
+        if (only.isEmpty() || only.contains("--calendar-only")) {
+            Calendars.measure(Plans.demo("6-seed-chest.json"));
+        }
         if (only.isEmpty() || only.contains("--breakdown-only")) {
             Breakdowns.measure();
         }
@@ -134,7 +137,7 @@ public final class Bench {
                 .body();
     }
 
-    private static void say(String format, Object... values) {
+    static void say(String format, Object... values) {
         System.out.println(String.format(java.util.Locale.ROOT, format, values));
     }
 }

@@ -19,6 +19,12 @@ import java.util.List;
 
 /** The box at one step of its glue-up, pulled apart along its own axes as far as it is not joined yet; and the time against the glue's. */
 public final class GlueFigures {
+    /** So thick a band is drawn, so thick a caul; and so far beside the tips it stands. */
+    private static final double BAND = 2;
+
+    private static final double CAUL = 16;
+    private static final double BESIDE = 3;
+
     /** So thick glue is drawn. */
     private static final double FILM = 0.9;
     /** Height of the bar, of a width of a hundred. */
@@ -79,7 +85,47 @@ public final class GlueFigures {
                     .filter(p -> worked.glue().card().holds(p.of()))
                     .forEach(p -> all.add(held(p)));
         }
+        if (step.clamped()) {
+            clamps(all);
+        }
         return all.stream().filter(s -> !s.isEmpty()).toList();
+    }
+
+    /** What presses, where it presses: on the mate's face, beside the tips, over them with a notch for each, or all round. */
+    private void clamps(List<Solid> all) {
+        double proud = proud();
+        switch (worked.plan().glueUp().clamps()) {
+            case NONE -> {}
+            case BAND -> {
+                double low = wall * 0.42;
+                double high = wall * 0.58;
+                double off = proud + BAND;
+                all.add(Solid.of("caul", 0, -off, length + off, -off, -proud, low, high));
+                all.add(Solid.of("caul", 0, -off, length + off, width + proud, width + off, low, high));
+                all.add(Solid.of("caul", 1, -off, -proud, -proud, width + proud, low, high));
+                all.add(Solid.of("caul", 1, length + proud, length + off, -proud, width + proud, low, high));
+            }
+            case CAULS_BESIDE -> cauls(all, end + BESIDE, 0);
+            case CAULS_NOTCHED -> cauls(all, 0, proud);
+        }
+    }
+
+    /**
+     * Upright blocks on the sides, at both ends.
+     *
+     * @param from the corner they stand off
+     * @param off the side's face; a notched one reaches over the tips
+     */
+    private void cauls(List<Solid> all, double from, double off) {
+        for (double x : new double[] {from, length - from - CAUL}) {
+            all.add(Solid.of("caul", 2, x, x + CAUL, -CAUL - off, -off, 0, wall));
+            all.add(Solid.of("caul", 2, x, x + CAUL, width + off, width + off + CAUL, 0, wall));
+        }
+    }
+
+    /** How far tips stand out. */
+    private double proud() {
+        return Math.max(0, worked.size().slotDepth().length().mm() - end);
     }
 
     /** In its grooves; half-way in from the open side while a part is still missing. */

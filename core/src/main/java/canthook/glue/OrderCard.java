@@ -55,6 +55,7 @@ public record OrderCard(List<Step> steps, boolean topIn) {
      * @param spread ends that are spread in it
      * @param panelIn whether what lies in grooves is in
      * @param seconds of the clock it takes
+     * @param clamped whether clamps are on once it is done
      */
     public record Step(
             String says,
@@ -64,11 +65,24 @@ public record OrderCard(List<Step> steps, boolean topIn) {
             Set<Part> beside,
             List<PartEnd> spread,
             boolean panelIn,
-            double seconds) {
+            double seconds,
+            boolean clamped) {
         public Step {
             standing = Set.copyOf(standing);
             beside = Set.copyOf(beside);
             spread = List.copyOf(spread);
+        }
+
+        Step(
+                String says,
+                String why,
+                Phase phase,
+                Set<Part> standing,
+                Set<Part> beside,
+                List<PartEnd> spread,
+                boolean panelIn,
+                double seconds) {
+            this(says, why, phase, standing, beside, spread, panelIn, seconds, false);
         }
     }
 
@@ -303,7 +317,8 @@ public record OrderCard(List<Step> steps, boolean topIn) {
             closing(
                     "Close the corners evenly, mallet and block, round and round.",
                     "A tip at a time jams. The block sits on the mate's face, between the tips.",
-                    third);
+                    third,
+                    false);
             closing(
                     switch (choice.clamps()) {
                         case NONE -> "No clamps: press every corner home by hand.";
@@ -312,13 +327,15 @@ public record OrderCard(List<Step> steps, boolean topIn) {
                         case BAND -> "Band round it, blocks at the corners.";
                     },
                     "Pressure on the mate's face between the tips, never on the tips: that opens the shoulders.",
-                    third);
+                    third,
+                    choice.clamps() != Clamps.NONE);
             closing(
                     "Read both diagonals; push along the longer one. Then wipe.",
                     choice.glue().isWaterBased()
                             ? "A damp cloth, now. Sight across for wind; shim what rocks."
                             : "Leave the squeeze-out until it is rubber, then pare it. Sight across for wind; shim what rocks.",
-                    time.closing().number() - 2 * third);
+                    time.closing().number() - 2 * third,
+                    choice.clamps() != Clamps.NONE);
         }
 
         private void dry(String says, String why, boolean closed) {
@@ -337,8 +354,9 @@ public record OrderCard(List<Step> steps, boolean topIn) {
             return standing.isEmpty() ? EnumSet.of(first) : standing;
         }
 
-        private void closing(String says, String why, double seconds) {
-            steps.add(new Step(says, why, Phase.CLOSING, standing, Set.of(), List.of(), within.any(), seconds));
+        private void closing(String says, String why, double seconds, boolean clamped) {
+            steps.add(
+                    new Step(says, why, Phase.CLOSING, standing, Set.of(), List.of(), within.any(), seconds, clamped));
         }
     }
 }

@@ -193,4 +193,19 @@ class OrderCardTest {
             }
         }
     }
+
+    /** Clamps are drawn once they are on, where they press: outside the walls, and off the proud tips but where they are notched. */
+    @ParameterizedTest
+    @org.junit.jupiter.params.provider.EnumSource(GlueChoice.Clamps.class)
+    void clampsAreDrawnWhereTheyPress(GlueChoice.Clamps clamps) {
+        WorkedPlan worked = Planner.work(openDrawer().with(GlueChoice.USUAL.with(clamps)), Shop.withDefaults());
+        List<Step> steps = worked.glue().card().steps();
+        for (int i = 0; i < steps.size(); i++) {
+            Figure drawn = GlueFigures.of(worked, i).get(0);
+            boolean pressed = drawn.shapes().stream().anyMatch(s -> s.role().contains("caul"));
+            assertThat(pressed)
+                    .as(clamps + ": " + steps.get(i).says())
+                    .isEqualTo(clamps != GlueChoice.Clamps.NONE && i >= steps.size() - 2);
+        }
+    }
 }
