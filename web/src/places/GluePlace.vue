@@ -29,9 +29,12 @@ function tick() {
   const now = clock.value
   if (now) elapsed.value = now.elapsed + (now.running ? (performance.now() - toldAt) / 1000 : 0)
 }
-async function look() {
+async function look(mine = false) {
   try {
-    take(await got(api.GET('/api/boxes/{id}/glue-up', { params: path.value })))
+    const now = await got(api.GET('/api/boxes/{id}/glue-up', { params: path.value }))
+    // the answer of an act of its own is waited for
+    if (!mine && busy.value) return
+    take(now)
     told.value = ''
   } catch (error) {
     told.value =
@@ -70,7 +73,7 @@ async function act(what: Act, step: number) {
         : problem.status === 0
           ? 'Not kept yet: the server does not answer. Press again when it is back; the clock runs on.'
           : problem.detail
-    if (problem.status === 409) await look()
+    if (problem.status === 409) await look(true)
   } finally {
     busy.value = false
   }

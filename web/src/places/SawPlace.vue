@@ -54,7 +54,7 @@ async function happened(event: SawEvent) {
     const problem = problemOf(error)
     if (problem.status === 409) {
       told.value = 'Another device was first. This is where the run stands now.'
-      await look()
+      await look(true)
     } else {
       away.value = problem.status === 0
       told.value = away.value
@@ -67,11 +67,12 @@ async function happened(event: SawEvent) {
 }
 
 /** Another device may have gone on, and a server that was away may be back. */
-async function look() {
+async function look(mine = false) {
   if (!run.value) return
   try {
     const now = await answer(api.GET('/api/runs/{run}', { params: { path: { run: run.value.id } } }))
-    if (now.seq !== run.value.seq) run.value = now
+    // while an answer of its own is on its way, that one is waited for: shown before it, a pass could be marked that is not taken yet
+    if ((mine || !busy.value) && now.seq !== run.value.seq) run.value = now
     if (away.value) {
       away.value = false
       told.value = ''
@@ -186,7 +187,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </p>
       <p class="ends">
         <button type="button" class="word" @click="back">The last one was not made</button>
-        <button type="button" class="word" @click="putAway">Put this run away, begin another</button>
+        <button type="button" class="word" @click="putAway">
+          {{
+            run.lot && run.lot.boxes === 1 && run.lot.first === 1 && run.lot.left > 0
+              ? 'It did not: put it aside, cut another first box'
+              : 'Put this run away, begin another'
+          }}
+        </button>
       </p>
     </main>
 

@@ -191,6 +191,16 @@ final class BoxSolids {
     }
 
     private void slats(SlattedBottom bottom, double dz) {
+        slats(worked, bottom, day).forEach(slat -> add(slat.moved(0, 0, dz)));
+    }
+
+    /** The slats of a floor where they lie. */
+    static List<Solid> slats(WorkedPlan worked, SlattedBottom bottom, double day) {
+        double length = worked.size().outsideLength().length().mm();
+        double width = worked.size().outsideWidth().length().mm();
+        double side = worked.size().finalThickness().length().mm();
+        double end = worked.size().finalEndThickness().length().mm();
+        List<Solid> slats = new ArrayList<>();
         SlattedBottom.Day now = bottom.on(day, worked.year());
         boolean across = bottom.choice().grain() == Grain.ALONG_WIDTH;
         double wide = now.width().length().mm();
@@ -200,11 +210,12 @@ final class BoxSolids {
         double from = (across ? end : side) + (bottom.choice().atWalls() ? gap : 0);
         for (int i = 0; i < bottom.choice().count(); i++) {
             double at = from + i * (wide + gap);
-            add((across
+            slats.add(
+                    across
                             ? Solid.of("bottom", 1, at, at + wide, side, width - side, z, z + thick)
-                            : Solid.of("bottom", 0, end, length - end, at, at + wide, z, z + thick))
-                    .moved(0, 0, dz));
+                            : Solid.of("bottom", 0, end, length - end, at, at + wide, z, z + thick));
         }
+        return slats;
     }
 
     private void lid() {

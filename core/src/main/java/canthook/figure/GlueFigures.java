@@ -1,5 +1,6 @@
 package canthook.figure;
 
+import canthook.bottom.WorkedBottom;
 import canthook.figure.WholeBox.State;
 import canthook.fingers.Joint;
 import canthook.fingers.Layout.Span;
@@ -83,7 +84,8 @@ public final class GlueFigures {
         if (step.panelIn()) {
             worked.panels().stream()
                     .filter(p -> worked.glue().card().holds(p.of()))
-                    .forEach(p -> all.add(held(p)));
+                    .forEach(p -> all.add(in(panel(p))));
+            slats().forEach(slat -> all.add(in(slat)));
         }
         if (step.clamped()) {
             clamps(all);
@@ -128,9 +130,8 @@ public final class GlueFigures {
         return Math.max(0, worked.size().slotDepth().length().mm() - end);
     }
 
-    /** In its grooves; half-way in from the open side while a part is still missing. */
-    private Solid held(HeldPanel panel) {
-        Solid in = Solid.of(
+    private Solid panel(HeldPanel panel) {
+        return Solid.of(
                 panel.of(),
                 0,
                 end,
@@ -139,6 +140,24 @@ public final class GlueFigures {
                 width - side,
                 panel.low(),
                 panel.low() + panel.thickness().length().mm());
+    }
+
+    /** A floor of slats that lie in grooves: it goes in like a panel. */
+    private List<Solid> slats() {
+        return worked.bottom()
+                .fold(new WorkedBottom.Kinds<List<Solid>>(
+                        none -> List.of(),
+                        captured -> List.of(),
+                        rabbeted -> List.of(),
+                        applied -> List.of(),
+                        slatted ->
+                                slatted.panel().isEmpty() && !slatted.grooves().isEmpty()
+                                        ? BoxSolids.slats(worked, slatted, 0)
+                                        : List.of()));
+    }
+
+    /** In its grooves; half-way in from the open side while a part is still missing. */
+    private Solid in(Solid in) {
         double half = 0.5;
         for (Part part : Part.values()) {
             double[] by = moved(part);

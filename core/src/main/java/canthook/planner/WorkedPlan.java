@@ -55,7 +55,10 @@ public record WorkedPlan(
         Finishing finish,
         Offers offers) {
 
-    /** The same with decisions that no stage reads: the batch, the name. */
+    /**
+     * The same parts for another batch or under another name: for who seeks boards for them. What cut, glue and finish tell of a batch is
+     * still that of the plan that was worked.
+     */
     public WorkedPlan with(BoxPlan changed) {
         return new WorkedPlan(
                 changed,

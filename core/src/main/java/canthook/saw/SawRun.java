@@ -8,6 +8,7 @@ import canthook.refusal.Refused;
 import canthook.saw.SawEvent.Kind;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -204,13 +205,7 @@ public record SawRun(List<Item> items, Set<String> checked, int at, List<Spoilt>
     /** What goes by a letter now: the part itself, or the last new one. */
     private String standing(String letter) {
         boolean known = items.stream().anyMatch(i -> i.lying(letter) != null);
-        String name = known ? letter : "";
-        for (Spoilt s : spoilt) {
-            if (s.part().equals(name)) {
-                name = s.by();
-            }
-        }
-        return name;
+        return known ? now(letter) : "";
     }
 
     private static Item renamed(Item item, String part, String by) {
@@ -227,12 +222,24 @@ public record SawRun(List<Item> items, Set<String> checked, int at, List<Spoilt>
     public List<String> parts() {
         Set<String> all =
                 new TreeSet<>(Comparator.<String>comparingInt(p -> number(p)).thenComparing(p -> p));
+        Set<String> letters = new HashSet<>();
         for (Item item : items) {
             for (Lying lying : item.stack()) {
-                all.add(standing(lying.part().replace("′", "")));
+                letters.add(lying.part().replace("′", ""));
             }
         }
+        letters.forEach(letter -> all.add(now(letter)));
         return List.copyOf(all);
+    }
+
+    private String now(String letter) {
+        String name = letter;
+        for (Spoilt s : spoilt) {
+            if (s.part().equals(name)) {
+                name = s.by();
+            }
+        }
+        return name;
     }
 
     /** Of the box a part is of; 0 where there is one box alone. */

@@ -208,4 +208,22 @@ class OrderCardTest {
                     .isEqualTo(clamps != GlueChoice.Clamps.NONE && i >= steps.size() - 2);
         }
     }
+
+    /** Slats that lie in grooves go in before the last part, and are drawn from then on. */
+    @Test
+    void slatsGoInLikeAPanel() {
+        AnyPlan slatted = AnyPlan.seeds(1, 3000)
+                .filter(any -> any.worked().bottom() instanceof canthook.bottom.SlattedBottom floor
+                        && floor.panel().isEmpty()
+                        && !floor.grooves().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        List<Step> steps = slatted.worked().glue().card().steps();
+        for (int i = 0; i < steps.size(); i++) {
+            assertThat(GlueFigures.of(slatted.worked(), i).get(0).shapes().stream()
+                            .anyMatch(s -> s.role().startsWith("solid-bottom")))
+                    .as(steps.get(i).says())
+                    .isEqualTo(steps.get(i).panelIn());
+        }
+    }
 }

@@ -4,3 +4,6 @@ ALTER TABLE saw_run ADD COLUMN boxes INTEGER NOT NULL DEFAULT 1;
 -- begun before the first box had gone together
 ALTER TABLE saw_run ADD COLUMN unproven INTEGER NOT NULL DEFAULT 0;
 ALTER TABLE saw_run ADD COLUMN finished INTEGER NOT NULL DEFAULT 0;
+
+-- Boxes that are wanted on a day are found without reading every plan.
+CREATE INDEX box_wanted ON box (json_extract(plan, '$.finish.readyOn')) WHERE json_valid(plan);

@@ -8,10 +8,12 @@ import biweekly.component.VEvent;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -21,10 +23,16 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** What is done when: the shop's hours, a box's calendar, today in the shop, the same as a file another program reads, and the end of it. */
 class CalendarTest extends ServerTestBase {
     private static final ZoneId ZONE = ZoneId.of("Europe/Vienna");
+
+    @Autowired
+    private JdbcClient file;
+
     private String box;
     private ObjectNode plan;
 
@@ -157,8 +165,7 @@ class CalendarTest extends ServerTestBase {
     void todayInTheShop() {
         assertThat(today()).doesNotContain(box);
         tick("cut", true);
-        JsonNode today = get("/api/today").body();
-        assertThat(today.get("steps").findValuesAsText("box")).contains(box);
+        assertThat(today()).contains(box);
         Reply done = post(
                 "/api/boxes/" + box + "/finished",
                 node().put("learned", "Sand sooner.").put("hours", 6.5));
@@ -166,7 +173,24 @@ class CalendarTest extends ServerTestBase {
         assertThat(today()).doesNotContain(box);
     }
 
+    /** A box that was cut long ago and never touched since is no work of today; wanted on a day, it is. */
+    @Test
+    void whatLiesStillIsNotUnderWay() {
+        tick("cut", true);
+        assertThat(today()).contains(box);
+        file.sql("UPDATE step_done SET at = ? WHERE box_id = ?")
+                .params(Instant.now().minus(Duration.ofDays(200)).toString(), box)
+                .update();
+        assertThat(today()).doesNotContain(box);
+        ((ObjectNode) finish()).put("readyOn", LocalDate.now(ZONE).plusDays(1).toString());
+        keep();
+        assertThat(today()).contains(box);
+    }
+
+    /** In a zone where it is ten in the morning: what is begun now is done today. */
     private List<String> today() {
+        int hour = LocalDateTime.now(ZoneOffset.UTC).getHour();
+        hours("00:00", "23:59", ZoneOffset.ofHours(hour > 22 ? 11 : 10 - hour).getId());
         return get("/api/today").body().get("steps").findValuesAsText("box");
     }
 
@@ -227,7 +251,7 @@ class CalendarTest extends ServerTestBase {
                 .hasSize(1);
     }
 
-    private Map<String, VEvent> file(String address) {
+    private Map<String, VEvent> events(String address) {
         Reply reply = get(address);
         assertThat(reply.status()).isEqualTo(200);
         assertThat(reply.text()).contains("TZID:Europe/Vienna").doesNotContain("http://www", "https://www");
@@ -251,7 +275,7 @@ class CalendarTest extends ServerTestBase {
         ((ObjectNode) finish())
                 .set("notBefore", node().put("glue", summer.toString()).put("outside.coat-1", winter.toString()));
         keep();
-        Map<String, VEvent> events = file("/api/boxes/" + box + "/calendar.ics");
+        Map<String, VEvent> events = events("/api/boxes/" + box + "/calendar.ics");
         assertThat(events.keySet())
                 .containsExactlyInAnyOrder(
                         "cut@cant-hook",
@@ -285,7 +309,7 @@ class CalendarTest extends ServerTestBase {
         int version = events.get("glue@cant-hook").getSequence().getValue();
         ((ObjectNode) finish().get("notBefore")).put("glue", "2027-07-02T10:00");
         keep();
-        VEvent moved = file("/api/boxes/" + box + "/calendar.ics").get("glue@cant-hook");
+        VEvent moved = events("/api/boxes/" + box + "/calendar.ics").get("glue@cant-hook");
         assertThat(moved.getDateStart().getValue().toInstant()).isEqualTo(Instant.parse("2027-07-02T08:00:00Z"));
         assertThat(moved.getSequence().getValue()).isGreaterThanOrEqualTo(version);
     }
@@ -293,9 +317,9 @@ class CalendarTest extends ServerTestBase {
     /** The address of all boxes has those somebody is at. */
     @Test
     void allBoxesHaveOneAddress() {
-        assertThat(file("/api/calendar.ics")).isEmpty();
+        assertThat(events("/api/calendar.ics")).isEmpty();
         tick("cut", true);
-        assertThat(file("/api/calendar.ics").keySet()).contains("cut@cant-hook", "glue@cant-hook");
+        assertThat(events("/api/calendar.ics").keySet()).contains("cut@cant-hook", "glue@cant-hook");
         assertThat(get("/api/boxes/no-such-box/calendar.ics").status()).isEqualTo(404);
     }
 

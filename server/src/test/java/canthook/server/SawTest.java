@@ -279,6 +279,26 @@ class SawTest extends ServerTestBase {
                 .contains("boxes 1 to 9, in stacks");
     }
 
+    /** A first box that did not go together is no box of the batch; a run of the others that is put away goes on where it was not cut. */
+    @Test
+    void aFirstBoxThatDidNotGoTogetherIsCutAgain() {
+        String box = post("/api/boxes", node().set("plan", demoPlan("4-drawer-batch.json")))
+                .body()
+                .get("id")
+                .asText();
+        JsonNode first = cutAll(post("/api/boxes/" + box + "/runs", null).body());
+        assertThat(delete("/api/runs/" + first.get("id").asText()).status()).isEqualTo(204);
+        JsonNode again = post("/api/boxes/" + box + "/runs", null).body();
+        assertThat(again.at("/lot/boxes").asInt()).isEqualTo(1);
+        assertThat(again.at("/lot/left").asInt()).isEqualTo(9);
+        cutAll(again);
+        JsonNode rest = post("/api/boxes/" + box + "/runs?which=REST", null).body();
+        delete("/api/runs/" + rest.get("id").asText());
+        JsonNode anew = post("/api/boxes/" + box + "/runs", null).body();
+        assertThat(anew.at("/lot/first").asInt()).as("the first is still cut").isEqualTo(2);
+        assertThat(anew.at("/lot/boxes").asInt()).isEqualTo(8);
+    }
+
     private String next(String box) {
         for (JsonNode one : get("/api/boxes?most=100").body()) {
             if (one.get("id").asText().equals(box)) {

@@ -20,11 +20,16 @@ interface StepMapper {
     @Delete("DELETE FROM step_done WHERE box_id = #{box} AND step = #{step}")
     void undone(@Param("box") String box, @Param("step") String step);
 
-    /** Boxes somebody is at: something of them is done, begun, or wanted on a day; not put away, not finished. */
+    /**
+     * Boxes somebody is at: something of them was done or begun lately, or they are wanted on a day; not put away, not finished.
+     *
+     * @param since what was last touched before this lies still
+     */
     @Select("SELECT id FROM box WHERE archived = 0 AND NOT EXISTS (SELECT 1 FROM finished f WHERE f.box_id = box.id)"
-            + " AND (EXISTS (SELECT 1 FROM step_done s WHERE s.box_id = box.id)"
-            + " OR EXISTS (SELECT 1 FROM saw_run r WHERE r.box_id = box.id)"
-            + " OR EXISTS (SELECT 1 FROM glue_up g WHERE g.box_id = box.id AND g.dropped = 0)"
-            + " OR (json_valid(plan) AND json_extract(plan, '$.finish.readyOn') IS NOT NULL)) ORDER BY rowid")
-    List<String> underWay();
+            + " AND id IN (SELECT box_id FROM step_done WHERE at > #{since}"
+            + " UNION SELECT box_id FROM saw_run WHERE started_at > #{since}"
+            + " UNION SELECT box_id FROM glue_up WHERE begun_at > #{since} AND dropped = 0"
+            + " UNION SELECT id FROM box WHERE json_valid(plan) AND json_extract(plan, '$.finish.readyOn') IS NOT NULL)"
+            + " ORDER BY rowid")
+    List<String> underWay(@Param("since") String since);
 }

@@ -2,6 +2,7 @@ package canthook.server.box;
 
 import canthook.server.box.StepMapper.StepRow;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
@@ -13,6 +14,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** What of a box is done: ticked by hand, or told by the saw and by the clock of the glue-up. */
 @Service
 public class StepsDone {
+    /** A box nobody touched for so long is not under way. */
+    private static final Duration LIES_STILL = Duration.ofDays(90);
+
     private final StepMapper rows;
     private final Clock clock;
 
@@ -50,6 +54,6 @@ public class StepsDone {
     /** Ids of the boxes somebody is at. */
     @Transactional(readOnly = true)
     public List<String> underWay() {
-        return rows.underWay();
+        return rows.underWay(clock.instant().minus(LIES_STILL).toString());
     }
 }

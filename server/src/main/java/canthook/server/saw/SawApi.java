@@ -162,7 +162,7 @@ public class SawApi {
     @DeleteMapping("/runs/{run}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void close(@PathVariable String run) {
-        runs.close(run);
+        runs.putAside(run);
     }
 
     private static RunView view(Standing standing) {

@@ -149,7 +149,8 @@ public class SawRuns implements Keeper {
         BatchWish batch = kept.plan().batch();
         int of = batch == null ? 1 : batch.count();
         int cut = rows.boxesCut(box);
-        boolean rest = which != Which.FIRST;
+        // once the first is cut, what is next are the others
+        boolean rest = which != Which.FIRST || (of > 1 && cut > 0 && cut < of);
         if (rest && of - cut < 1) {
             throw new Refused("which", "All boxes of this batch are cut.");
         }
@@ -328,6 +329,24 @@ public class SawRuns implements Keeper {
             }
         }
         learn();
+    }
+
+    /**
+     * Puts a run away, as a maker does who wants to begin another. A first box of a batch that is put away did not go together: it is no
+     * box of the batch any more.
+     */
+    @Transactional
+    public void putAside(String id) {
+        try {
+            Standing run = standing(row(id));
+            boolean first = run.lot().of() > 1 && !run.lot().isRest();
+            if (first && run.run().isFinished() && run.lot().left() == run.lot().of() - 1) {
+                rows.finished(id, 0);
+            }
+        } catch (Unreadable e) {
+            // what cannot be read can be put away all the same
+        }
+        close(id);
     }
 
     /** Puts a run away; what happened in it is kept. */
