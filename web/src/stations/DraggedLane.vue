@@ -94,7 +94,6 @@ const left = computed(() => {
 .long {
   display: flex;
   flex: none;
-  max-height: 62%;
   overflow: auto hidden;
 }
 .lane :deep(.lane-hands),

@@ -314,7 +314,7 @@ async function copy() {
   padding: 0;
   overflow: auto;
   flex: 1 1 6rem;
-  min-height: 6rem;
+  min-height: 3rem;
 }
 .steps li {
   display: grid;

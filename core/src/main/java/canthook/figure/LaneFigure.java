@@ -33,13 +33,13 @@ public final class LaneFigure {
     private static final double LEAST = 11;
     private static final double GAP = 2;
     /** Between the words of a lane and the next lane. */
-    private static final double APART = 14;
+    private static final double APART = 16;
 
-    private static final double WORDS = 16;
-    private static final double BLOCK = 54;
+    private static final double WORDS = 19;
+    private static final double BLOCK = 44;
     private static final double TOP = 10;
     /** So wide a letter of a label is, on the whole. */
-    private static final double LETTER = 7.4;
+    private static final double LETTER = 8.8;
 
     private static final int LINES = 3;
 
@@ -128,7 +128,7 @@ public final class LaneFigure {
             d.note(x, deep + 14, "ready", "name", "end", null);
             d.mark("ready", "ready", x, x, ready.toLocalDate().toString(), null);
         });
-        return d.reach(-86, -24).reach(WIDE, deep + 18).done();
+        return d.reach(-86, -24 - WORDS).reach(WIDE, deep + 18).done();
     }
 
     private String title() {
@@ -289,27 +289,22 @@ public final class LaneFigure {
 
     private void ground(Drawing d, double deep) {
         int month = 0;
+        double[] free = {Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY};
         for (Stretch s : stretches) {
             LocalDate day = s.from().toLocalDate();
             d.rect(s.open() ? "lane-open" : "lane-closed", s.x(), 0, s.width(), deep);
-            if (s.open()) {
-                d.note(
-                        s.x() + s.width() / 2,
-                        -8,
-                        month == day.getMonthValue() ? Days.shortly(day, now) : Days.near(day, now),
-                        "name",
-                        "middle",
-                        null);
+            if (s.open() || s.leftOut() > 0) {
                 // a month is told once: the day is enough after that
-                month = Days.isNear(day, now) ? month : day.getMonthValue();
-            } else if (s.leftOut() > 0) {
-                d.note(
-                        s.x() + s.width() / 2,
-                        -8,
-                        s.leftOut() + (s.leftOut() == 1 ? " day" : " days"),
-                        "quiet",
-                        "middle",
-                        null);
+                String words = !s.open()
+                        ? s.leftOut() + (s.leftOut() == 1 ? " day" : " days")
+                        : month == day.getMonthValue() ? Days.shortly(day, now) : Days.near(day, now);
+                double middle = s.x() + s.width() / 2;
+                double half = LETTER * words.length() / 2;
+                // where days are narrow, every other one stands above
+                int line = middle - half < free[0] ? 1 : 0;
+                free[line] = middle + half;
+                d.note(middle, -8 - WORDS * line, words, s.open() ? "name" : "quiet", "middle", null);
+                month = !s.open() || Days.isNear(day, now) ? month : day.getMonthValue();
             }
             d.mark(
                     "time",
