@@ -66,16 +66,4 @@ public record ShopHours(Map<DayOfWeek, Hours> open) {
                         date.atTime(hours.from()).atZone(zoned.getZone()),
                         date.atTime(hours.to()).atZone(zoned.getZone())));
     }
-
-    /** The first opening that ends after a moment; empty when none does within two years. */
-    public Optional<Opening> from(ZonedDateTime moment) {
-        LocalDate date = moment.toLocalDate();
-        for (int i = 0; i < DAYS_AHEAD; i++) {
-            Optional<Opening> found = on(date.plusDays(i), moment);
-            if (found.isPresent() && found.get().to().isAfter(moment)) {
-                return found;
-            }
-        }
-        return Optional.empty();
-    }
 }

@@ -7,7 +7,6 @@ import canthook.refusal.Refused;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -185,19 +184,5 @@ public record FinishChoice(
 
     public FinishChoice touching(Touches changed) {
         return new FinishChoice(finish, coats, inside, changed, own, readyOn, notBefore);
-    }
-
-    public FinishChoice withInside(boolean changed) {
-        return new FinishChoice(finish, coats, changed, touches, own, readyOn, notBefore);
-    }
-
-    public FinishChoice withReadyOn(@Nullable LocalDate changed) {
-        return new FinishChoice(finish, coats, inside, touches, own, changed, notBefore);
-    }
-
-    public FinishChoice moved(String step, LocalDateTime to) {
-        Map<String, LocalDateTime> all = new HashMap<>(notBefore());
-        all.put(step, to);
-        return new FinishChoice(finish, coats, inside, touches, own, readyOn, all);
     }
 }

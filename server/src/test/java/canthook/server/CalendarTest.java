@@ -123,6 +123,17 @@ class CalendarTest extends ServerTestBase {
         assertThat(calendar().get("doubts")).isEmpty();
     }
 
+    /** Hours that cannot be read are no quiet change of plan: every calendar says so until they are said again. */
+    @Test
+    void damagedHoursAreSaid() {
+        file.sql("UPDATE shop_hours SET hours = '[{'").update();
+        assertThat(calendar().at("/doubts/0/says").asText())
+                .contains("cannot be read")
+                .contains("Mon–Sat 9–17");
+        hours("00:00", "23:59", "Europe/Vienna");
+        assertThat(calendar().get("doubts")).isEmpty();
+    }
+
     /** Ticked, it is done, with everything before it; what follows begins when it is dry; the tick comes off again. */
     @Test
     void aStepIsTicked() {

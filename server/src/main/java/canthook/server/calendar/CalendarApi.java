@@ -218,12 +218,25 @@ public class CalendarApi {
                 ready.map(r -> r.toLocalDateTime().toString()).orElse(null),
                 all,
                 next(box, now),
-                Doubt.of(box.calendar(), box.job(), whole.hours(), now).stream()
-                        .map(d -> new DoubtView(
-                                d.says(), d.couldBe(), d.couldBe() == null ? null : Days.near(d.couldBe(), now)))
-                        .toList(),
+                doubts(whole, box),
                 OpenHours.says(whole.hours()),
                 now.toLocalDate());
+    }
+
+    private static List<DoubtView> doubts(Whole whole, Under box) {
+        List<DoubtView> all = new ArrayList<>();
+        if (whole.damagedHours()) {
+            all.add(new DoubtView(
+                    "The hours of the shop cannot be read; reckoned is with " + OpenHours.says(whole.hours())
+                            + ". Say them again.",
+                    null,
+                    null));
+        }
+        for (Doubt d : Doubt.of(box.calendar(), box.job(), whole.hours(), whole.now())) {
+            all.add(new DoubtView(
+                    d.says(), d.couldBe(), d.couldBe() == null ? null : Days.near(d.couldBe(), whole.now())));
+        }
+        return all;
     }
 
     private static CalendarStep step(Placed p, Under box, ZonedDateTime now) {

@@ -62,21 +62,25 @@ public class OpenHours {
         }
     }
 
-    /** As it stands. */
-    record Standing(ShopHours hours, ZoneId zone) {}
+    /**
+     * As it stands.
+     *
+     * @param damaged whether what was said cannot be read, and what is usual stands in its place
+     */
+    record Standing(ShopHours hours, ZoneId zone, boolean damaged) {}
 
     @Transactional(readOnly = true)
     Standing standing() {
         HoursRow row = rows.hours();
         if (row == null) {
-            return new Standing(ShopHours.USUAL, ZoneId.systemDefault());
+            return new Standing(ShopHours.USUAL, ZoneId.systemDefault(), false);
         }
         try {
             List<DayHours> days = json.readValue(row.hours(), new TypeReference<List<DayHours>>() {});
-            return new Standing(hours(days), ZoneId.of(row.zone()));
+            return new Standing(hours(days), ZoneId.of(row.zone()), false);
         } catch (JsonProcessingException | DateTimeException | Refused e) {
-            // what cannot be read is as if it had not been said; saying it again mends it
-            return new Standing(ShopHours.USUAL, ZoneId.systemDefault());
+            // every calendar says so; saying the hours again mends it
+            return new Standing(ShopHours.USUAL, ZoneId.systemDefault(), true);
         }
     }
 
@@ -91,7 +95,7 @@ public class OpenHours {
     public ShopHoursView keep(@RequestBody ShopHoursView said) {
         ShopHours hours = hours(said.days());
         ZoneId zone = said.zone() == null ? standing().zone() : zone(said.zone());
-        Standing standing = new Standing(hours, zone);
+        Standing standing = new Standing(hours, zone, false);
         try {
             rows.keepHours(json.writeValueAsString(view(standing).days()), zone.getId());
         } catch (JsonProcessingException e) {

@@ -52,8 +52,9 @@ class ShopCalendar {
      * The whole shop at one moment.
      *
      * @param boxes in the order they were begun
+     * @param damagedHours whether the hours are the usual ones because those that were said cannot be read
      */
-    record Whole(List<Under> boxes, ShopHours hours, ZonedDateTime now) {
+    record Whole(List<Under> boxes, ShopHours hours, ZonedDateTime now, boolean damagedHours) {
         /** What the hands do for other boxes. */
         List<Placed> elsewhere(String box) {
             return boxes.stream()
@@ -111,7 +112,7 @@ class ShopCalendar {
             boxes.add(
                     new Under(jobs.get(i).box(), kept.get(i).revision(), worked.get(i), jobs.get(i), calendars.get(i)));
         }
-        return new Whole(boxes, standing.hours(), now);
+        return new Whole(boxes, standing.hours(), now, standing.damaged());
     }
 
     private Job job(String box, WorkedPlan worked, Standing standing) {
