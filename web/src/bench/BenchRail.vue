@@ -252,9 +252,40 @@ ol {
     font-size: 0.78rem;
   }
 }
-@media (max-width: 1100px) {
+/* eleven stations without scrolling: what the box is for waits, and is there while its name is written */
+@media (max-width: 1100px) and (min-width: 901px) {
   h1 {
     font-size: 1rem;
+  }
+  .top {
+    padding: 0.4rem 0.5rem 0.3rem 0.8rem;
+  }
+  .places {
+    gap: 0.6rem;
+  }
+  .all {
+    font-size: 0.8rem;
+  }
+  .purpose {
+    field-sizing: content;
+    max-height: 1.3em;
+    overflow: hidden;
+  }
+  .purpose:focus {
+    max-height: none;
+  }
+  .tools {
+    margin-top: 0.2rem;
+  }
+  .station {
+    padding-inline: 0.8rem 0.35rem;
+  }
+  .title {
+    font-size: 0.96rem;
+  }
+  .line {
+    font-size: 0.78rem;
+    letter-spacing: -0.01em;
   }
 }
 @media (max-width: 900px) {

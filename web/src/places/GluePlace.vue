@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { useEventListener, useIntervalFn, useWakeLock } from '@vueuse/core'
+import { useEventListener, useIntervalFn, useSessionStorage, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer as got, api, problemOf, type GlueClockView } from '../api/client'
 import FigureView from '../drawing/FigureView.vue'
 import { woodTint } from '../drawing/tint'
 import { called, clockWords, warningAt, type Warning } from './glue-clock'
+import TickList from './TickList.vue'
 
 /** The glue-up at the bench: one instruction, the time since the glue was opened, and what is left of it. Kept on the server. */
 const route = useRoute()
@@ -61,9 +62,13 @@ async function act(what: Act, step: number) {
     const revision = what === 'OPEN' && now.done ? 0 : now.revision
     take(
       await got(
-        api.POST('/api/boxes/{id}/glue-up', { params: path.value, body: { act: what, step, revision } })
+        api.POST('/api/boxes/{id}/glue-up', {
+          params: path.value,
+          body: { act: what, step, revision, dryFit: dry.value }
+        })
       )
     )
+    if (what === 'DONE') dry.value = []
     told.value = ''
   } catch (error) {
     const problem = problemOf(error)
@@ -85,12 +90,30 @@ const step = computed(() => steps.value[at.value])
 const next = computed(() => steps.value[at.value + 1])
 const open = computed(() => !!clock.value && clock.value.revision > 0 && !clock.value.done)
 const opens = computed(() => steps.value.findIndex((s) => s.phase === 'SPREADING'))
+const laidOut = computed(() =>
+  steps.value
+    .slice(2, opens.value)
+    .map((s) => s.says)
+    .join(' ')
+)
 const figure = (id: string) => clock.value?.figures.find((f) => f.id === id)
+
+/** What was looked at dry, of the box that comes next; a reload does not lose it. */
+const dry = useSessionStorage<string[]>(() => `dry-fit ${box.value}`, [])
+const looks = computed(() =>
+  (clock.value?.dryFit ?? []).map((c) => ({ ...c, checked: dry.value.includes(c.id) }))
+)
+const fits = computed(() => looks.value.every((c) => c.checked))
+const looked = (id: string, was: boolean) =>
+  (dry.value = was ? dry.value.filter((d) => d !== id) : [...dry.value, id])
+/** of a batch the next box is dry-fitted before its glue is opened */
+const fitting = ref(false)
 
 /** The next target: the clock starts with the first glue, stands while a half sets, and ends with the last step. */
 function forward() {
-  if (!clock.value || clock.value.done) return
-  if (!open.value) return void act('OPEN', opens.value)
+  if (!clock.value || (clock.value.done && !fitting.value)) return
+  if (!open.value)
+    return fits.value ? void act('OPEN', opens.value).then(() => (fitting.value = false)) : undefined
   if (!next.value) return void act('DONE', at.value)
   if (next.value.phase === 'SETTING') return void act('REST', at.value + 1)
   // with the next half the glue is opened anew
@@ -154,17 +177,19 @@ const share = (seconds: number) =>
       This machine’s clock was set back: what is told here is short by that. Count by your own watch.
     </p>
 
-    <main v-if="clock && !open && !clock.done">
-      <p class="say">Dry-fitted, inside finished, everything laid out?</p>
-      <ol class="before">
-        <li v-for="s in steps.slice(0, opens)" :key="s.says">{{ s.says }}</li>
-      </ol>
+    <main v-if="clock && !open && (!clock.done || fitting)">
+      <p class="say">All of it together, dry. Look, and tick.</p>
+      <div class="gate">
+        <TickList :looks="looks" @tick="looked" />
+        <FigureView v-if="figure('glue-step')" :figure="figure('glue-step')!" class="box" :pad="6" />
+      </div>
+      <p class="needs">Then apart again, and laid out in this order: {{ laidOut }}</p>
       <p class="needs">
         {{ clockWords(clock.all) }} are needed; this glue stays open {{ clockWords(clock.open) }} and grabs
         after {{ clockWords(clock.total) }}.
       </p>
     </main>
-    <main v-else-if="clock?.done">
+    <main v-else-if="clock?.done && !open">
       <p class="say">Closed and square in {{ clockWords(clock.took ?? 0) }}.</p>
       <p class="needs">
         Planned {{ clockWords(clock.all) }}. It stands in the Book. Leave it flat, on its reference edges.
@@ -200,9 +225,9 @@ const share = (seconds: number) =>
     </main>
 
     <footer v-if="clock">
-      <template v-if="clock.done">
+      <template v-if="clock.done && !fitting">
         <button type="button" :disabled="busy" @click="act('DROP', 0)">That was no glue-up</button>
-        <button type="button" :disabled="busy" @click="act('OPEN', opens)">
+        <button type="button" :disabled="busy" @click="fitting = true">
           {{ clock.of > clock.over ? 'The next one' : 'Another like it' }}
         </button>
       </template>
@@ -211,8 +236,11 @@ const share = (seconds: number) =>
         <button v-if="open" type="button" class="drop" :disabled="busy" @click="act('DROP', 0)">
           Stop, no glue-up
         </button>
-        <button type="button" class="done" :disabled="busy" @click="forward">
-          <template v-if="!open">The glue is open ▸ <small>the clock starts</small></template>
+        <button type="button" class="done" :disabled="busy || (!open && !fits)" @click="forward">
+          <template v-if="!open"
+            >The glue is open ▸
+            <small>{{ fits ? 'the clock starts' : 'once all is ticked' }}</small></template
+          >
           <template v-else-if="!next">Closed and square <small>the clock stops</small></template>
           <template v-else
             >Done ▸ <small>then {{ next.says }}</small></template
@@ -278,9 +306,22 @@ main {
   font-size: 1.2rem;
   color: var(--quiet);
 }
-.before {
-  font-size: 1.35rem;
-  line-height: 1.6;
+.gate {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+  gap: 1rem;
+  margin-top: 0.5rem;
+}
+@media (max-width: 700px) {
+  .gate {
+    grid-template-columns: minmax(0, 1fr);
+    flex: none;
+  }
+  .gate .box {
+    display: none;
+  }
 }
 .box {
   flex: 1;

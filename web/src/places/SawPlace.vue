@@ -8,6 +8,7 @@ import NumText from '../drawing/NumText.vue'
 import SawStick from '../drawing/SawStick.vue'
 import { woodTint } from '../drawing/tint'
 import SpoiltPart from './SpoiltPart.vue'
+import TickList from './TickList.vue'
 
 /** One cut at a time, huge. What is done is kept on the server before the next cut is shown. */
 const route = useRoute()
@@ -144,20 +145,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
     <main v-if="run && !run.open" class="gate">
       <h2>Before the first cut</h2>
-      <ul>
-        <li v-for="c in run.gate" :key="c.id">
-          <button
-            type="button"
-            role="checkbox"
-            :aria-checked="c.checked"
-            :disabled="busy"
-            @click="check(c.id, c.checked)"
-          >
-            <span class="tick" aria-hidden="true">{{ c.checked ? '✓' : '' }}</span>
-            <span>{{ c.says }}</span>
-          </button>
-        </li>
-      </ul>
+      <TickList :looks="run.gate" :busy="busy" :columns="2" @tick="check" />
       <p v-if="run.lot && run.lot.boxes === 1 && run.lot.first === 1 && run.at === 0" class="ends">
         One box first: a fault is then in one and not in {{ run.lot.of }}.
         <button type="button" class="word" @click="cutOthers('REST_UNPROVEN')">
@@ -304,47 +292,9 @@ main {
   padding: 0.6rem 1.2rem;
   overflow: auto;
 }
-.gate ul {
-  list-style: none;
-  margin: 0.5rem 0;
-  padding: 0;
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 0.5rem;
-}
 .gate h2 {
+  margin-bottom: 0.5rem;
   font-size: 1.6rem;
-}
-.gate button {
-  width: 100%;
-  min-height: 4rem;
-  display: grid;
-  grid-template-columns: 2.6rem 1fr;
-  gap: 0.8rem;
-  align-items: center;
-  text-align: left;
-  font-size: 1.12rem;
-  line-height: 1.25;
-  padding: 0.5rem 0.8rem;
-  background: var(--paper);
-  border: 2px solid var(--rule);
-  border-radius: 4px;
-  cursor: pointer;
-}
-.gate button[aria-checked='true'] {
-  border-color: var(--good);
-  color: var(--quiet);
-}
-.tick {
-  width: 2.4rem;
-  height: 2.4rem;
-  display: grid;
-  place-content: center;
-  border: 2px solid var(--ink);
-  background: var(--sheet);
-  font-size: 1.6rem;
-  color: var(--good);
-  font-weight: 800;
 }
 .cut {
   display: flex;
@@ -425,11 +375,6 @@ footer button:disabled {
   margin: 0;
   padding: 0.4rem 1.2rem 0.7rem;
   font-size: 1.05rem;
-}
-@media (max-width: 900px) {
-  .gate ul {
-    grid-template-columns: 1fr;
-  }
 }
 .stops {
   color: var(--cut);

@@ -16,10 +16,13 @@ async function load() {
 }
 onMounted(load)
 useIntervalFn(() => void load(), 60_000)
-async function done(box: string, step: string) {
+async function done(box: string, step: string, part: number) {
   try {
     await answer(
-      api.POST('/api/boxes/{id}/steps/{step}', { params: { path: { id: box, step } }, body: { done: true } })
+      api.POST('/api/boxes/{id}/steps/{step}', {
+        params: { path: { id: box, step } },
+        body: { done: true, part }
+      })
     )
     await load()
     emit('changed')
@@ -43,7 +46,7 @@ async function done(box: string, step: string) {
     <ol v-else>
       <li
         v-for="s in today.steps"
-        :key="`${s.box} ${s.step}`"
+        :key="`${s.box} ${s.step} ${s.part}`"
         :style="woodTint(s.wood)"
         :class="{ now: s.now }"
       >
@@ -56,7 +59,7 @@ async function done(box: string, step: string) {
           type="button"
           class="word"
           :aria-label="`${s.name}, ${s.says}: done`"
-          @click="done(s.box, s.step)"
+          @click="done(s.box, s.step, s.part)"
         >
           done
         </button>

@@ -108,14 +108,16 @@ function moved(step: string, to: string | undefined) {
     draft.finish.notBefore = all
   })
 }
-async function tick(step: string, done: boolean) {
+/** Every go at a step has a name of its own, as in the drawing. */
+const goOf = (s: CalendarView['steps'][number]) => (s.part === 1 ? s.id : `${s.id}~${s.part}`)
+async function tick(step: string, done: boolean, part?: number) {
   try {
     // a step of a finish that is not kept yet is not known yet
     await bench.keep()
     await got(
       api.POST('/api/boxes/{id}/steps/{step}', {
         params: { path: { id: bench.id, step } },
-        body: { done }
+        body: { done, part }
       })
     )
     await load()
@@ -164,28 +166,28 @@ async function copy() {
       <ol class="steps" aria-label="Every step">
         <li
           v-for="s in steps"
-          :key="s.id"
-          :class="{ done: s.done, lit: bench.lit === `step.${s.id}` }"
-          @pointerenter="bench.lit = `step.${s.id}`"
+          :key="goOf(s)"
+          :class="{ done: s.done, lit: bench.lit === `step.${goOf(s)}` }"
+          @pointerenter="bench.lit = `step.${goOf(s)}`"
           @pointerleave="bench.lit = ''"
         >
           <Checkbox
             v-if="s.takes"
             :model-value="s.done"
             binary
-            :input-id="`step-${s.id}`"
-            @update:model-value="tick(s.id, $event)"
+            :input-id="`step-${goOf(s)}`"
+            @update:model-value="tick(s.id, $event, s.parts > 1 ? s.part : undefined)"
           />
           <span v-else></span>
           <span class="when">{{ s.when }}</span>
-          <label class="says" :for="`step-${s.id}`"
+          <label class="says" :for="`step-${goOf(s)}`"
             ><span class="sr-only">{{ s.lane }}: </span>{{ s.says }}</label
           >
           <span class="takes">{{ s.takes }}</span>
           <span class="dries">{{ s.waits ? `dries ${s.waits}` : '' }}</span>
           <span class="moves">
             <button
-              v-if="s.takes && !s.done && moving !== s.id"
+              v-if="s.takes && !s.done && s.part === 1 && moving !== s.id"
               type="button"
               class="word"
               :aria-label="`Move: ${s.says}`"
@@ -194,14 +196,19 @@ async function copy() {
               move
             </button>
             <input
-              v-if="moving === s.id && !s.done"
+              v-if="moving === s.id && s.part === 1 && !s.done"
               type="datetime-local"
               step="900"
               :aria-label="`${s.says}: not before`"
               :value="s.from.slice(0, 16)"
               @change="moved(s.id, ($event.target as HTMLInputElement).value || undefined)"
             />
-            <button v-if="s.moved && !s.done" type="button" class="word" @click="moved(s.id, undefined)">
+            <button
+              v-if="s.moved && s.part === 1 && !s.done"
+              type="button"
+              class="word"
+              @click="moved(s.id, undefined)"
+            >
               as it comes
             </button>
           </span>

@@ -134,8 +134,8 @@ public final class LaneFigure {
     private String title() {
         StringBuilder words = new StringBuilder("What is done when. ");
         for (Placed p : shown) {
-            words.append(Days.when(p.from(), now)).append(": ").append(p.task().says());
-            if (!p.task().waits().isZero()) {
+            words.append(Days.when(p.from(), now)).append(": ").append(p.says());
+            if (p.dries()) {
                 words.append(", then it dries until ").append(Days.when(p.dry(), now));
             }
             words.append(". ");
@@ -147,7 +147,7 @@ public final class LaneFigure {
     private void lay() {
         TreeSet<LocalDate> days = new TreeSet<>();
         for (Placed p : shown) {
-            if (!p.task().hands().isZero()) {
+            if (!p.takes().isZero()) {
                 days.add(p.from().toLocalDate());
             }
         }
@@ -211,7 +211,7 @@ public final class LaneFigure {
         ZonedDateTime from = hoursOf.map(Opening::from).orElse(null);
         ZonedDateTime to = hoursOf.map(Opening::to).orElse(null);
         for (Placed p : shown) {
-            if (!p.task().hands().isZero() && p.from().toLocalDate().equals(day)) {
+            if (!p.takes().isZero() && p.from().toLocalDate().equals(day)) {
                 from = from == null || p.from().isBefore(from) ? p.from() : from;
                 to = to == null || p.to().isAfter(to) ? p.to() : to;
             }
@@ -223,7 +223,7 @@ public final class LaneFigure {
         List<Placed> all = new ArrayList<>(shown);
         all.addAll(elsewhere);
         return all.stream()
-                .filter(p -> !p.task().hands().isZero()
+                .filter(p -> !p.takes().isZero()
                         && !p.from().isBefore(one.from())
                         && p.from().isBefore(one.to()))
                 .sorted(Comparator.comparing(Placed::from))
@@ -231,7 +231,7 @@ public final class LaneFigure {
     }
 
     private static double hours(Placed p) {
-        return p.task().hands().toMinutes() / 60.0;
+        return p.takes().toMinutes() / 60.0;
     }
 
     private void blocksOf(Opening one, double x, double width, double shrunk) {
@@ -254,7 +254,7 @@ public final class LaneFigure {
     }
 
     private static double block(Placed p, double seconds, double width, double shrunk) {
-        return Math.max(LEAST * shrunk, width * p.task().hands().toSeconds() / seconds);
+        return Math.max(LEAST * shrunk, width * p.takes().toSeconds() / seconds);
     }
 
     private static double narrow(ZonedDateTime from, ZonedDateTime to) {
@@ -322,7 +322,7 @@ public final class LaneFigure {
 
     private double middle(Placed p) {
         double[] x = across(p);
-        return p.task().hands().isZero() ? (x[0] + at(p.dry())) / 2 : (x[0] + x[1]) / 2;
+        return p.takes().isZero() ? (x[0] + at(p.dry())) / 2 : (x[0] + x[1]) / 2;
     }
 
     /** On which line under the blocks each word stands, so that it meets no other; how many lines that are. */
@@ -354,23 +354,17 @@ public final class LaneFigure {
             }
             double[] x = across(p);
             double dry = at(p.dry());
-            if (dry > x[1] && !p.task().waits().isZero()) {
-                d.rect(
-                        "lane-dries",
-                        x[1],
-                        y,
-                        dry - x[1],
-                        BLOCK,
-                        "step." + p.task().id());
+            if (dry > x[1] && p.dries()) {
+                d.rect("lane-dries", x[1], y, dry - x[1], BLOCK, "step." + p.id());
             }
-            if (!p.task().hands().isZero()) {
+            if (!p.takes().isZero()) {
                 d.rect(
                         p.done() ? "lane-done" : moved.contains(p.task().id()) ? "lane-moved" : "lane-hands",
                         x[0],
                         y,
                         x[1] - x[0],
                         BLOCK,
-                        "step." + p.task().id());
+                        "step." + p.id());
             }
             double line = WORDS * (words.getOrDefault(p, 0) + 1);
             d.note(middle(p), y + BLOCK + line, p.task().shortly(), "quiet", "middle", null);

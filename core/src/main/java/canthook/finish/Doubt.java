@@ -50,11 +50,12 @@ public record Doubt(String says, @Nullable LocalDate couldBe) {
         if (hours.longest().isZero()) {
             return "The shop is never open: say on which days, and from when to when.";
         }
-        if (never.hands().compareTo(hours.longest()) > 0) {
-            return "“" + never.says() + "” takes " + Days.takes(never.hands())
+        if (never.piece().compareTo(hours.longest()) > 0) {
+            return "“" + never.says() + "” takes " + Days.takes(never.piece())
                     + " in one piece, and the shop is never open longer than " + Days.takes(hours.longest())
-                    + ". Open it longer on one day, or make fewer at a time.";
+                    + ". Open it longer on one day.";
         }
-        return "“" + never.says() + "” would not be over within two years: it waits " + Days.takes(never.waits()) + ".";
+        return "“" + never.says() + "” would not be over within two years"
+                + (never.waits().isZero() ? "." : ": it waits " + Days.takes(never.waits()) + ".");
     }
 }

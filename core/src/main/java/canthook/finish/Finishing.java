@@ -50,20 +50,13 @@ public record Finishing(
         Worksheet sheet = new Worksheet("finish");
         Verdicts verdicts = new Verdicts("finish");
         FinishChoice choice = plan.finish();
-        List<Task> tasks = WorkPath.of(plan, cuts, glue, lid, rules);
+        List<Task> tasks = WorkPath.of(plan, cuts, glue, lid, rules, sheet);
         Recipe recipe = choice.recipe();
         Air air = plan.seasons().shop();
         if (recipe != null) {
             coats(sheet, recipe, air);
             judge(plan, recipe, air, verdicts);
         }
-        sheet.work(
-                "hands",
-                "t",
-                "Hands at it, in all",
-                Show.MINUTES,
-                fixed(tasks.stream().mapToLong(t -> t.hands().toSeconds()).sum()),
-                "Everything from the first pass to the last step, each rounded up to five minutes.");
         return new Finishing(
                 choice, tasks, recipe == null ? List.of() : cautions(choice, recipe), sheet.numbers(), verdicts.all());
     }
@@ -101,12 +94,20 @@ public record Finishing(
                 Show.HOURS,
                 usual.times(times),
                 "What is usual, as often longer as the air asks for.");
+        Worked curesUsually = sheet.table(
+                "cures-usually",
+                "e",
+                "Cures at 20 °C and 50 %",
+                Show.DAYS,
+                cures * HOUR,
+                "Usual for " + recipe.name() + "; its label comes first.",
+                "");
         sheet.work(
                 "cures",
                 "c",
                 "Cures after the last",
                 Show.DAYS,
-                fixed(cures * HOUR).times(times),
+                curesUsually.times(times),
                 "What is usual, as often longer as the air asks for.");
     }
 

@@ -32,4 +32,10 @@ final class Hands {
         Map.Entry<Long, Long> after = busy.higherEntry(from);
         return after != null && after.getKey() < to ? after.getValue() : from;
     }
+
+    /** When they are next at something, from a moment at which they are free; the farthest moment when they are at nothing more. */
+    long next(long from) {
+        Long next = busy.ceilingKey(from);
+        return next == null ? Long.MAX_VALUE : next;
+    }
 }

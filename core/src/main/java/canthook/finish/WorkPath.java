@@ -1,5 +1,8 @@
 package canthook.finish;
 
+import static canthook.working.Term.fixed;
+import static canthook.working.Term.roundedUp;
+
 import canthook.cutlist.CutList;
 import canthook.finish.Task.Lane;
 import canthook.glue.GlueUp;
@@ -15,7 +18,10 @@ import canthook.plan.Recipe.Step;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.wood.Air;
+import canthook.working.Show;
+import canthook.working.Term;
 import canthook.working.Worked;
+import canthook.working.Worksheet;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -31,7 +37,7 @@ import org.jspecify.annotations.Nullable;
  * resawn wood rests → cut → (inside finished) → glue, in one or two lots → trimmed once it can be handled → the steps of the finish → cured
  * the lid beside it: planed → the same steps
  * hinges once the last coat of both is dry; they need not wait for it to cure
- * a batch: hands as often as there are boxes, waits once
+ * a batch: hands as often as there are boxes, waits once; laid down after any box, at the saw after half an hour
  * cold and damp lengthen what dries and what sets (Drying)
  * </pre>
  *
@@ -39,23 +45,59 @@ import org.jspecify.annotations.Nullable;
  */
 public final class WorkPath {
     private static final int ROUND = 5;
+    /** For less nobody sets up the saw. */
+    private static final int AT_THE_SAW = 30;
 
+    /**
+     * How long hands are at something, in seconds.
+     *
+     * @param all for all boxes
+     * @param one the shortest stretch they are at it
+     */
+    private record Time(@Nullable Term all, double one) {
+        static final Time NONE = new Time(null, 0);
+    }
+
+    private final Worksheet sheet;
+    private final Worked rounds;
     private final BoxPlan plan;
     private final HouseRules rules;
     private final Air air;
     private final int boxes;
     private final List<Task> tasks = new ArrayList<>();
+    private final List<Worked> times = new ArrayList<>();
 
-    private WorkPath(BoxPlan plan, HouseRules rules) {
+    private WorkPath(BoxPlan plan, HouseRules rules, Worksheet sheet) {
         this.plan = plan;
         this.rules = rules;
+        this.sheet = sheet;
+        rounds = sheet.table(
+                "rounds", "r", "Times are rounded up to", Show.MINUTES, 60 * ROUND, "Nobody plans nearer.", "");
         air = plan.seasons().shop();
         BatchWish batch = plan.batch();
         boxes = batch == null ? 1 : batch.count();
     }
 
-    static List<Task> of(BoxPlan plan, CutList cuts, GlueUp glue, WorkedLid lid, HouseRules rules) {
-        return List.copyOf(new WorkPath(plan, rules).all(cuts, glue, lid));
+    /**
+     * All tasks; how long each takes is worked on the sheet, and their sum with them.
+     *
+     * @param sheet where {@code hands} is worked
+     */
+    static List<Task> of(BoxPlan plan, CutList cuts, GlueUp glue, WorkedLid lid, HouseRules rules, Worksheet sheet) {
+        WorkPath path = new WorkPath(plan, rules, sheet);
+        List<Task> tasks = List.copyOf(path.all(cuts, glue, lid));
+        Term sum = path.times.get(0);
+        for (Worked time : path.times.subList(1, path.times.size())) {
+            sum = sum.plus(time);
+        }
+        sheet.work(
+                "hands",
+                "t",
+                "Hands at it, in all",
+                Show.MINUTES,
+                sum,
+                "Everything from the first pass to the last step.");
+        return tasks;
     }
 
     private List<Task> all(CutList cuts, GlueUp glue, WorkedLid lid) {
@@ -90,25 +132,25 @@ public final class WorkPath {
     }
 
     /** The first of a batch alone, the others in stacks. */
-    private static Duration cut(CutList cuts) {
-        double seconds = cuts.numbers().stream()
+    private static Time cut(CutList cuts) {
+        Worked all = cuts.numbers().stream()
                 .filter(n -> n.id().equals("cut.batch-time"))
-                .mapToDouble(Worked::number)
                 .findFirst()
-                .orElse(cuts.time().number());
-        return rounded(seconds);
+                .orElse(cuts.time());
+        return new Time(all, 60 * AT_THE_SAW);
     }
 
     /** In one lot, or two halves with the setting between. */
     private String glue(String before, GlueUp glue) {
         Duration sets = Drying.in(air, Duration.ofSeconds((long) glue.handled().number()));
         boolean halves = glue.card().steps().stream().anyMatch(s -> s.phase() == Phase.SETTING);
-        double seconds = glue.time().all().number();
+        Worked once = glue.time().all();
         if (!halves) {
-            return task("glue", Lane.BOX, "Glue", hands(seconds), sets, List.of(before));
+            return task("glue", Lane.BOX, "Glue", hands(once), sets, List.of(before));
         }
-        String first = task("glue.halves", Lane.BOX, "Glue both halves", hands(2 * seconds), sets, List.of(before));
-        return task("glue", Lane.BOX, "Glue the halves together", hands(seconds), sets, List.of(first));
+        String first =
+                task("glue.halves", Lane.BOX, "Glue both halves", hands(fixed(2).times(once)), sets, List.of(before));
+        return task("glue", Lane.BOX, "Glue the halves together", hands(once), sets, List.of(first));
     }
 
     private String trim(String before, @Nullable Trim way) {
@@ -144,7 +186,7 @@ public final class WorkPath {
             if (step.does() == Does.CURE) {
                 if (cures) {
                     String cure = id + "." + numbered("cure", counted.merge(Does.CURE, 1, Integer::sum));
-                    task(cure, lane, "Cures, " + words, Duration.ZERO, waits(step), List.of(before));
+                    task(cure, lane, "Cures, " + words, Time.NONE, waits(step), List.of(before));
                 }
                 continue;
             }
@@ -155,7 +197,12 @@ public final class WorkPath {
                     ? (carried > 0 ? "Rub down, " + does : step.does().words()) + " " + which + ", " + words
                     : step.does().words() + (step.with() == null ? "" : " " + step.with()) + ", " + words;
             before = task(
-                    id + "." + name, lane, says, hands((step.minutes() + carried) * 60), waits(step), List.of(before));
+                    id + "." + name,
+                    lane,
+                    says,
+                    coated(id + "." + name, says, step.minutes() + carried),
+                    waits(step),
+                    List.of(before));
             ids.add(before);
             carried = 0;
         }
@@ -174,22 +221,48 @@ public final class WorkPath {
         return Drying.in(air, Duration.ofSeconds(Math.round(step.hours() * 3600)));
     }
 
-    private String task(String id, Lane lane, String says, Duration hands, Duration waits, List<String> after) {
-        tasks.add(new Task(id, lane, says, hands, waits, after));
+    private String task(String id, Lane lane, String says, Time time, Duration waits, List<String> after) {
+        Duration hands = Duration.ZERO;
+        Term all = time.all();
+        if (all != null) {
+            Worked takes = sheet.work(
+                    "hands-" + id.replace('.', '-'),
+                    "t" + (times.size() + 1),
+                    says,
+                    Show.MINUTES,
+                    (all.number() > 0 ? roundedUp(all.over(rounds)) : fixed(1)).times(rounds),
+                    boxes == 1 ? "Rounded up." : "For every box of the batch, rounded up.");
+            times.add(takes);
+            hands = Duration.ofSeconds(Math.round(takes.number()));
+        }
+        Duration piece =
+                Duration.ofMinutes(ROUND).multipliedBy(Math.max(1, (long) Math.ceil(time.one() / 60 / ROUND - 1e-9)));
+        tasks.add(new Task(id, lane, says, hands, piece.compareTo(hands) > 0 ? hands : piece, waits, after));
         return id;
     }
 
-    private Duration ruled(HouseRule rule) {
-        return hands(60 * rules.value(rule));
+    private Time ruled(HouseRule rule) {
+        return hands(sheet.house(
+                rule.id(),
+                "a" + (times.size() + 1),
+                rule.label(),
+                Show.MINUTES,
+                60 * rules.value(rule),
+                rule.reason()));
     }
 
-    /** For every box of the batch, rounded up to five minutes: nobody plans nearer. */
-    private Duration hands(double seconds) {
-        return rounded(boxes * seconds);
+    private Time coated(String id, String says, double minutes) {
+        return hands(sheet.table(
+                "once-" + id.replace('.', '-'),
+                "a" + (times.size() + 1),
+                says + ", one box",
+                Show.MINUTES,
+                60 * minutes,
+                "As the finish has it.",
+                ""));
     }
 
-    private static Duration rounded(double seconds) {
-        long steps = (long) Math.ceil(seconds / 60 / ROUND - 1e-9);
-        return Duration.ofMinutes(Math.max(1, steps) * ROUND);
+    private Time hands(Term once) {
+        return new Time(boxes == 1 ? once : fixed(boxes).times(once), once.number());
     }
 }

@@ -37,11 +37,13 @@ import org.jspecify.annotations.Nullable;
  * seizes: water-based glue, hard wood or sheet goods, a clearance under 0.05, more than twelve sections
  * </pre>
  *
+ * @param dryFit what is looked at before the glue is opened
  * @param square what the diagonals say; null until they are read
  */
 public record GlueUp(
         GlueTime time,
         OrderCard card,
+        DryFit dryFit,
         @Nullable Square square,
         TrimmedTips trim,
         Worked grams,
@@ -89,7 +91,9 @@ public record GlueUp(
         inARow(sheet, plan, time, clamped);
         Square square = Square.of(sheet, plan, box, rules);
         TrimmedTips trim = TrimmedTips.of(sheet, plan, box);
-        OrderCard card = OrderCard.of(choice, plan.size().tips(), ladder.joint(), bottom, lid, fittings, time);
+        Within within = Within.of(bottom, lid, fittings);
+        OrderCard card = OrderCard.of(choice, plan.size().tips(), ladder.joint(), within, time);
+        DryFit dryFit = DryFit.of(ladder.joint(), within, plan.size().tips(), plan.finish());
         Source source = new Source(plan, ladder, rules);
         judgeTime(plan, source, time, verdicts);
         judgeFit(plan, ladder, verdicts);
@@ -100,6 +104,7 @@ public record GlueUp(
         return new GlueUp(
                 time,
                 card,
+                dryFit,
                 square,
                 trim,
                 grams,

@@ -120,6 +120,11 @@ public record SawRun(List<Item> items, Set<String> checked, int at, List<Spoilt>
         return at >= items.size();
     }
 
+    /** What part of its passes is made, from 0 to 1. */
+    public double share() {
+        return items.isEmpty() ? 0 : items.stream().filter(Item::done).count() / (double) items.size();
+    }
+
     /** The run after one more event. */
     public SawRun after(SawEvent event) {
         return switch (event.kind()) {

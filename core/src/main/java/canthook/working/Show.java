@@ -100,6 +100,18 @@ public enum Show {
         return trimmed(shown, display.isMetric() ? 3 : 4);
     }
 
+    /** A worked number in a formula: a time with its unit, as it is shown beside it. */
+    String inFormula(Worked worked, LengthDisplay display) {
+        return switch (this) {
+            case SECONDS, CLOCK -> significant(worked.number()) + " s";
+            case MINUTES -> significant(worked.number() / 60) + " min";
+            case HOURS -> significant(worked.number() / 3600) + " h";
+            case DAYS -> significant(worked.number() / 86_400) + " days";
+            case LAYOUT, FIT, CALIPER, COUNT, MOISTURE, PERCENT, RATIO, STEP, AREA, ANGLE, CELSIUS, GRAMS ->
+                inFormula(worked.value(), display);
+        };
+    }
+
     private static String rounded(double number, int places) {
         long scale = places == 0 ? 1 : places == 1 ? 10 : 100;
         long steps = Math.round(Math.abs(number) * scale);

@@ -99,7 +99,7 @@ public record Worked(
         return written(new Naming() {
             @Override
             public String name(Worked worked) {
-                String value = Show.inFormula(worked.value, display);
+                String value = worked.show.inFormula(worked, display);
                 return value.startsWith("−") ? "(" + value + ")" : value;
             }
 

@@ -226,4 +226,28 @@ class OrderCardTest {
                     .isEqualTo(steps.get(i).panelIn());
         }
     }
+
+    /** What is looked at dry names every end with a slot at its edge, and what lies within wherever the order slides it in. */
+    @ParameterizedTest
+    @MethodSource("anyPlans")
+    void theDryFitLooksAtWhatTheOrderPutsTogether(AnyPlan any) {
+        WorkedPlan worked = Planner.work(any.plan(), any.shop());
+        List<DryFit.Check> checks = worked.glue().dryFit().checks();
+        String ends = checks.stream()
+                .filter(c -> c.id().equals("ends"))
+                .findFirst()
+                .orElseThrow()
+                .says();
+        Joint joint = worked.fingers().joint();
+        for (Part part : Part.values()) {
+            for (int end = 1; end <= 2; end++) {
+                PartEnd one = new PartEnd(part, end);
+                assertThat(ends.contains(one.toString())).isEqualTo(joint.kind(one) == End.SLOT_FIRST);
+                assertThat(joint.kind(one)).isNotEqualTo(joint.kind(one.mate()));
+            }
+        }
+        assertThat(checks.stream().anyMatch(c -> c.id().equals("within")))
+                .isEqualTo(worked.glue().card().steps().stream()
+                        .anyMatch(s -> s.says().startsWith("Slide in")));
+    }
 }

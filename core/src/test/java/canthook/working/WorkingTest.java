@@ -32,6 +32,16 @@ class WorkingTest {
         assertThat(checked(work(envelopeDrawer()))).isGreaterThan(50);
     }
 
+    /** Times are written with their units, so that minutes are added to minutes and no second is met that was never shown. */
+    @Test
+    void timesAreWrittenInTheUnitTheyAreShownIn() {
+        WorkedPlan worked = work(envelopeDrawer());
+        assertThat(worked.number("finish.hands").orElseThrow().withValues(LengthDisplay.METRIC))
+                .matches("\\d+ min( \\+ \\d+ min)+");
+        assertThat(worked.number("finish.hands-trim").orElseThrow().withValues(LengthDisplay.METRIC))
+                .isEqualTo("round up (30 min / 5 min) · 5 min");
+    }
+
     /** The workings of every way of indexing, odd and even, unequal walls, low walls, cutters of the rack, test cuts. */
     @ParameterizedTest
     @EnumSource(Way.class)
@@ -128,7 +138,8 @@ class WorkingTest {
             while (at < text.length() && (Character.isDigit(text.charAt(at)) || text.charAt(at) == '.')) {
                 at++;
             }
-            return Double.parseDouble(text.substring(from, at));
+            double number = Double.parseDouble(text.substring(from, at));
+            return number * (accept("min") ? 60 : accept("days") ? 86_400 : accept("h") ? 3600 : accept("s") ? 1 : 1);
         }
 
         private double pair(boolean larger) {

@@ -116,7 +116,21 @@ class GlueUpTest {
     @Test
     void theClockRunsThroughAReloadAndAServerThatIsGone() throws IOException {
         Page page = at("glue-up");
-        page.locator("footer .done").click();
+        Locator glueIsOpen = page.locator("footer .done");
+        Locator looks = page.locator(".looks [role=checkbox]");
+        assertThat(looks).hasCount(6);
+        assertThat(glueIsOpen).isDisabled();
+        for (int i = 0; i < 3; i++) {
+            looks.nth(i).click();
+        }
+        // what was looked at is not lost
+        page.reload();
+        assertThat(page.locator(".looks [aria-checked=true]")).hasCount(3);
+        assertThat(glueIsOpen).isDisabled();
+        for (int i = 3; i < 6; i++) {
+            looks.nth(i).click();
+        }
+        glueIsOpen.click();
         Locator now = page.locator(".now");
         assertThat(now).hasText(Pattern.compile("0:0[1-9]"));
         page.reload();

@@ -14,6 +14,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -148,6 +149,48 @@ class CalendarTest extends ServerTestBase {
         assertThat(calendar().at("/next/id").asText()).isEqualTo("cut");
         assertThat(tick("varnish", true).field()).isEqualTo("step");
         assertThat(tick("outside.cure", true).status()).as("hands do not cure").isEqualTo(422);
+    }
+
+    /** What is longer than an evening is done in several goes; each is ticked, has its own event, and leaves the rest. */
+    @Test
+    void aLongStepIsDoneInGoes() {
+        hours("18:00", "19:00", "Europe/Vienna");
+        plan.set("batch", demoPlan("4-drawer-batch.json").get("batch"));
+        keep();
+        List<JsonNode> goes = goes(calendar(), "trim");
+        assertThat(goes).hasSizeGreaterThan(1);
+        assertThat(goes.get(1).get("says").asText()).endsWith("go 2 of " + goes.size());
+        assertThat(events("/api/boxes/" + box + "/calendar.ics").keySet())
+                .contains("trim@cant-hook", "trim~2@cant-hook");
+        tick("glue", true);
+        assertThat(post(
+                                "/api/boxes/" + box + "/steps/trim",
+                                node().put("done", true).put("part", 1))
+                        .status())
+                .isEqualTo(204);
+        List<JsonNode> left = goes(calendar(), "trim");
+        assertThat(left).hasSize(goes.size() - 1);
+        assertThat(left.get(0).get("says").asText()).contains("the rest");
+        assertThat(left.get(0).get("done").asBoolean()).isFalse();
+        assertThat(post(
+                                "/api/boxes/" + box + "/steps/trim",
+                                node().put("done", true).put("part", 0))
+                        .field())
+                .isEqualTo("part");
+        post("/api/boxes/" + box + "/steps/trim", node().put("done", true).put("part", left.size()));
+        assertThat(step(calendar(), "trim").get("done").asBoolean()).isTrue();
+        tick("trim", false);
+        assertThat(goes(calendar(), "trim")).hasSameSizeAs(goes);
+    }
+
+    private static List<JsonNode> goes(JsonNode calendar, String id) {
+        List<JsonNode> goes = new ArrayList<>();
+        for (JsonNode step : calendar.get("steps")) {
+            if (step.get("id").asText().equals(id)) {
+                goes.add(step);
+            }
+        }
+        return goes;
     }
 
     /** Moved, it begins then and what follows comes after; a day that cannot be is said, and the one that is offered can be. */

@@ -30,9 +30,33 @@ class GlueClockTest extends ServerTestBase {
     }
 
     private Reply act(String what, int step, long revision) {
-        return post(
-                "/api/boxes/" + box + "/glue-up",
-                node().put("act", what).put("step", step).put("revision", revision));
+        ObjectNode act = node().put("act", what).put("step", step).put("revision", revision);
+        if (what.equals("OPEN")) {
+            look().get("dryFit")
+                    .forEach(c -> act.withArray("dryFit").add(c.get("id").asText()));
+        }
+        return post("/api/boxes/" + box + "/glue-up", act);
+    }
+
+    /** No glue is opened before everything has been looked at dry; the step that is missing is named. */
+    @Test
+    void nothingIsGluedThatWasNotDryFitted() {
+        JsonNode before = look();
+        assertThat(before.get("dryFit").findValuesAsText("id"))
+                .containsExactly("corners", "within", "edges", "faces", "ends", "inside");
+        ObjectNode act = node().put("act", "OPEN").put("step", opens(before)).put("revision", 0);
+        assertThat(post("/api/boxes/" + box + "/glue-up", act).detail()).contains("All four corners are home");
+        act.withArray("dryFit")
+                .add("corners")
+                .add("edges")
+                .add("faces")
+                .add("ends")
+                .add("inside");
+        Reply refused = post("/api/boxes/" + box + "/glue-up", act);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.field()).isEqualTo("dryFit");
+        assertThat(refused.detail()).contains("the bottom");
+        assertThat(look().get("running").asBoolean()).isFalse();
     }
 
     /** The glue was opened so many seconds earlier than it was. */

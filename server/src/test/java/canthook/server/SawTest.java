@@ -235,6 +235,7 @@ class SawTest extends ServerTestBase {
         JsonNode over = cutAll(first);
         assertThat(over.get("finished").asBoolean()).isTrue();
         assertThat(over.at("/lot/left").asInt()).isEqualTo(8);
+        assertThat(cutting(box, plan)).as("a ninth of it is behind").isEqualTo("Cut the joint, the rest");
         assertThat(next(box)).as("eight are still to be cut").isNotEqualTo("Glue.");
         JsonNode rest = post("/api/boxes/" + box + "/runs?which=REST", null).body();
         assertThat(rest.at("/lot/first").asInt()).isEqualTo(2);
@@ -256,6 +257,7 @@ class SawTest extends ServerTestBase {
                 .isEqualTo(rest.get("id"));
         cutAll(rest);
         assertThat(next(box)).isEqualTo("Glue.");
+        assertThat(cutting(box, plan)).isEqualTo("Cut the joint");
         assertThat(post("/api/boxes/" + box + "/runs?which=REST", null).body().get("id"))
                 .as("nothing is left to begin: the run that is over is shown")
                 .isEqualTo(rest.get("id"));
@@ -297,6 +299,18 @@ class SawTest extends ServerTestBase {
         JsonNode anew = post("/api/boxes/" + box + "/runs", null).body();
         assertThat(anew.at("/lot/first").asInt()).as("the first is still cut").isEqualTo(2);
         assertThat(anew.at("/lot/boxes").asInt()).isEqualTo(8);
+    }
+
+    /** What the calendar says of the saw. */
+    private String cutting(String box, ObjectNode plan) {
+        for (JsonNode step : post("/api/boxes/" + box + "/calendar", node().set("plan", plan))
+                .body()
+                .get("steps")) {
+            if (step.get("id").asText().equals("cut")) {
+                return step.get("says").asText();
+            }
+        }
+        throw new AssertionError("no cutting in the calendar");
     }
 
     private String next(String box) {

@@ -8,14 +8,16 @@ import org.apache.ibatis.annotations.Select;
 
 /** Rows of steps that are done. */
 interface StepMapper {
-    record StepRow(String boxId, String step, String at) {}
+    /** @param share what part of it is done; 1 for all */
+    record StepRow(String boxId, String step, String at, double share) {}
 
-    @Select("SELECT box_id, step, at FROM step_done WHERE box_id = #{box}")
+    @Select("SELECT box_id, step, at, share FROM step_done WHERE box_id = #{box}")
     List<StepRow> of(@Param("box") String box);
 
-    @Insert("INSERT INTO step_done (box_id, step, at) VALUES (#{box}, #{step}, #{at})"
-            + " ON CONFLICT (box_id, step) DO UPDATE SET at = excluded.at")
-    void done(@Param("box") String box, @Param("step") String step, @Param("at") String at);
+    @Insert("INSERT INTO step_done (box_id, step, at, share) VALUES (#{box}, #{step}, #{at}, #{share})"
+            + " ON CONFLICT (box_id, step) DO UPDATE SET at = excluded.at, share = excluded.share")
+    void done(
+            @Param("box") String box, @Param("step") String step, @Param("at") String at, @Param("share") double share);
 
     @Delete("DELETE FROM step_done WHERE box_id = #{box} AND step = #{step}")
     void undone(@Param("box") String box, @Param("step") String step);

@@ -17,6 +17,8 @@ public class StepsDone {
     /** A box nobody touched for so long is not under way. */
     private static final Duration LIES_STILL = Duration.ofDays(90);
 
+    private static final double LEAST = 0.001;
+
     private final StepMapper rows;
     private final Clock clock;
 
@@ -30,9 +32,23 @@ public class StepsDone {
     public Map<String, Instant> of(String box) {
         Map<String, Instant> done = new HashMap<>();
         for (StepRow row : rows.of(box)) {
-            done.put(row.step(), Instant.parse(row.at()));
+            if (row.share() == 1) {
+                done.put(row.step(), Instant.parse(row.at()));
+            }
         }
         return done;
+    }
+
+    /** What part of a step that is not done is behind the maker, from 0 to 1, by id; none of those not begun. */
+    @Transactional(readOnly = true)
+    public Map<String, Double> begun(String box) {
+        Map<String, Double> begun = new HashMap<>();
+        for (StepRow row : rows.of(box)) {
+            if (row.share() < 1) {
+                begun.put(row.step(), row.share());
+            }
+        }
+        return begun;
     }
 
     /** It is done now. */
@@ -43,7 +59,26 @@ public class StepsDone {
 
     @Transactional
     public void done(String box, String step, Instant at) {
-        rows.done(box, step, at.truncatedTo(ChronoUnit.SECONDS).toString());
+        rows.done(box, step, at.truncatedTo(ChronoUnit.SECONDS).toString(), 1);
+    }
+
+    /**
+     * So much of it is behind the maker.
+     *
+     * @param share under 0.001 it is not begun, from 0.999 on it is done
+     */
+    @Transactional
+    public void begun(String box, String step, double share, Instant at) {
+        if (share < LEAST) {
+            rows.undone(box, step);
+        } else {
+            rows.done(box, step, at.truncatedTo(ChronoUnit.SECONDS).toString(), share > 1 - LEAST ? 1 : share);
+        }
+    }
+
+    @Transactional
+    public void begun(String box, String step, double share) {
+        begun(box, step, share, clock.instant());
     }
 
     @Transactional

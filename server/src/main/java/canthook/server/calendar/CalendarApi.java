@@ -9,7 +9,6 @@ import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
 import canthook.server.answer.WorkApi.WorkRequest;
-import canthook.server.box.Shelf;
 import canthook.server.box.StepsDone;
 import canthook.server.calendar.ShopCalendar.Under;
 import canthook.server.calendar.ShopCalendar.Whole;
@@ -37,13 +36,11 @@ import org.springframework.web.bind.annotation.RestController;
 public class CalendarApi {
     private final ShopCalendar shop;
     private final StepsDone steps;
-    private final Shelf shelf;
     private final ShopFloor floor;
 
-    CalendarApi(ShopCalendar shop, StepsDone steps, Shelf shelf, ShopFloor floor) {
+    CalendarApi(ShopCalendar shop, StepsDone steps, ShopFloor floor) {
         this.shop = shop;
         this.steps = steps;
-        this.shelf = shelf;
         this.floor = floor;
     }
 
@@ -57,6 +54,8 @@ public class CalendarApi {
      * @param dry when what follows may begin
      * @param done whether it is done
      * @param moved whether the maker moved it
+     * @param part which go at it, from 1
+     * @param parts how many goes it takes
      */
     public record CalendarStep(
             String id,
@@ -68,7 +67,9 @@ public class CalendarApi {
             String waits,
             String dry,
             boolean done,
-            boolean moved) {}
+            boolean moved,
+            int part,
+            int parts) {}
 
     /** What stands in the way. */
     public record DoubtView(
@@ -79,9 +80,10 @@ public class CalendarApi {
     /**
      * The next thing for hands to do.
      *
+     * @param part which go at it, from 1
      * @param because what it waited for, or waits for; empty where nothing
      */
-    public record NextStepView(String id, String when, String says, String takes, String because) {}
+    public record NextStepView(String id, int part, String when, String says, String takes, String because) {}
 
     /**
      * The calendar of one box.
@@ -99,8 +101,12 @@ public class CalendarApi {
             String hours,
             LocalDate today) {}
 
-    /** Whether a step is done. */
-    public record StepSaid(Boolean done) {
+    /**
+     * Whether a step is done.
+     *
+     * @param part up to which go at it; null for all of it
+     */
+    public record StepSaid(Boolean done, @Nullable Integer part) {
         public StepSaid {
             Refused.ifMissing("done", "Whether it is done", done);
         }
@@ -109,10 +115,19 @@ public class CalendarApi {
     /**
      * A step of today, or one that is overdue.
      *
+     * @param part which go at it, from 1
      * @param now whether it is to be done at this moment
      */
     public record TodayStep(
-            String box, String name, String wood, String step, String when, String says, String takes, boolean now) {}
+            String box,
+            String name,
+            String wood,
+            String step,
+            int part,
+            String when,
+            String says,
+            String takes,
+            boolean now) {}
 
     /** Something that dries today. */
     public record Drying(String box, String name, String wood, String says, String until) {}
@@ -144,17 +159,37 @@ public class CalendarApi {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Transactional
     public void step(@PathVariable String id, @PathVariable String step, @RequestBody StepSaid said) {
-        Shelf.KeptBox box = shelf.get(id);
-        boolean known = Planner.work(box.plan(), floor.shop(box.plan(), box.cuts())).finish().tasks().stream()
+        Under box = shop.with(id, null).of(id);
+        List<Placed> goes = box.calendar().placed().stream()
+                .filter(p -> p.task().id().equals(step) && !p.takes().isZero())
+                .toList();
+        // what never fits into the shop's hours has no place in its calendar, and may be done all the same
+        boolean known = box.worked().finish().tasks().stream()
                 .anyMatch(t -> t.id().equals(step) && !t.hands().isZero());
         if (!known) {
             throw new Refused("step", "This box has no step “" + step + "”.");
         }
-        if (said.done()) {
-            steps.done(id, step);
-        } else {
+        Integer part = said.part();
+        if (!said.done()) {
             steps.undone(id, step);
+        } else if (part == null || part >= goes.size()) {
+            steps.done(id, step);
+        } else if (part < 1) {
+            throw new Refused("part", "Goes at a step are counted from 1.");
+        } else {
+            double begun = box.job().begun().getOrDefault(step, 0.0);
+            steps.begun(id, step, begun + (1 - begun) * share(goes, part));
         }
+    }
+
+    /** What part of all its goes the first so many are. */
+    private static double share(List<Placed> goes, int part) {
+        double all = goes.stream().mapToLong(p -> p.takes().toSeconds()).sum();
+        return goes.stream()
+                        .filter(p -> p.part() <= part)
+                        .mapToLong(p -> p.takes().toSeconds())
+                        .sum()
+                / all;
     }
 
     @GetMapping("/today")
@@ -176,7 +211,7 @@ public class CalendarApi {
                 if (p.done() && p.dry().isAfter(now)) {
                     drying.add(new Drying(box.id(), name, wood, p.task().says(), Days.when(p.dry(), now)));
                 }
-                if (p.done() || p.task().hands().isZero()) {
+                if (p.done() || p.takes().isZero()) {
                     continue;
                 }
                 if (p.from().toLocalDate().equals(day)) {
@@ -187,13 +222,14 @@ public class CalendarApi {
                                     name,
                                     wood,
                                     p.task().id(),
+                                    p.part(),
                                     Days.time(p.from()),
-                                    p.task().says(),
-                                    Days.takes(p.task().hands()),
+                                    p.says(),
+                                    Days.takes(p.takes()),
                                     !p.from().isAfter(now))));
                 } else if (next == null || p.from().isBefore(next)) {
                     next = p.from();
-                    later = name + ": " + p.task().says() + ", " + Days.when(p.from(), now);
+                    later = name + ": " + p.says() + ", " + Days.when(p.from(), now);
                 }
             }
         }
@@ -243,26 +279,29 @@ public class CalendarApi {
         return new CalendarStep(
                 p.task().id(),
                 p.task().lane().words(),
-                p.task().says(),
+                p.says(),
                 Days.when(p.done() ? p.to() : p.from(), now),
                 p.from().toLocalDateTime().toString(),
-                p.task().hands().isZero() ? "" : Days.takes(p.task().hands()),
-                p.task().waits().isZero() ? "" : Days.takes(p.task().waits()),
+                p.takes().isZero() ? "" : Days.takes(p.takes()),
+                p.dries() ? Days.takes(p.task().waits()) : "",
                 Days.when(p.dry(), now),
                 p.done(),
-                box.job().notBefore().containsKey(p.task().id()));
+                box.job().notBefore().containsKey(p.task().id()),
+                p.part(),
+                p.parts());
     }
 
     private static @Nullable NextStepView next(Under box, ZonedDateTime now) {
         for (Placed p : box.calendar().left()) {
-            if (p.task().hands().isZero()) {
+            if (p.takes().isZero()) {
                 continue;
             }
             return new NextStepView(
                     p.task().id(),
+                    p.part(),
                     Days.when(p.from(), now),
-                    p.task().says(),
-                    Days.takes(p.task().hands()),
+                    p.says(),
+                    Days.takes(p.takes()),
                     because(box, p, now));
         }
         return null;

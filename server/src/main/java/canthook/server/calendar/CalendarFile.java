@@ -28,7 +28,7 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 /**
  * Boxes as a calendar file (RFC 5545): an event a step that wants hands.
  *
- * <p>An event keeps its id as long as its box has that step, and every file is newer than the one before, so that a program that reads it
+ * <p>An event keeps its id as long as its box has that step (and that go at it, where a step takes several), and every file is newer than the one before, so that a program that reads it
  * again moves events and does not double them. What is done stays for two weeks at the time it was done.
  */
 final class CalendarFile {
@@ -62,7 +62,7 @@ final class CalendarFile {
         int version = (int) Duration.between(BEGIN, now.toInstant()).toMinutes();
         for (Under box : boxes) {
             for (Placed p : box.calendar().placed()) {
-                if (p.task().hands().isZero() || p.done() && p.to().isBefore(now.minus(KEPT))) {
+                if (p.takes().isZero() || p.done() && p.to().isBefore(now.minus(KEPT))) {
                     continue;
                 }
                 calendar.add(event(box, p, now, zone != null, version, address));
@@ -76,14 +76,11 @@ final class CalendarFile {
         ZonedDateTime from = zoned ? p.from() : p.from().withZoneSameInstant(ZoneOffset.UTC);
         ZonedDateTime to = zoned ? p.to() : p.to().withZoneSameInstant(ZoneOffset.UTC);
         VEvent event = new VEvent(
-                from,
-                to,
-                (p.done() ? "✓ " : "") + box.worked().plan().name() + ": "
-                        + p.task().says());
-        event.add(new Uid(box.id() + "." + p.task().id() + "@cant-hook"));
+                from, to, (p.done() ? "✓ " : "") + box.worked().plan().name() + ": " + p.says());
+        event.add(new Uid(box.id() + "." + p.id() + "@cant-hook"));
         event.add(new Sequence(version));
         event.add(new LastModified(now.toInstant()));
-        String dries = p.task().waits().isZero()
+        String dries = !p.dries()
                 ? ""
                 : "Then it dries " + Days.takes(p.task().waits()) + ", until "
                         + Days.day(p.dry().toLocalDate(), now) + " " + Days.time(p.dry()) + ".\n";

@@ -60,7 +60,7 @@ class ShopCalendar {
             return boxes.stream()
                     .filter(b -> !b.id().equals(box))
                     .flatMap(b -> b.calendar().left().stream())
-                    .filter(p -> !p.task().hands().isZero())
+                    .filter(p -> !p.takes().isZero())
                     .toList();
         }
 
@@ -96,6 +96,9 @@ class ShopCalendar {
             try {
                 one = shelf.get(id);
             } catch (Damaged.Unread e) {
+                if (id.equals(box)) {
+                    throw e;
+                }
                 // it stands among the damaged on the shelf; the others go on
                 continue;
             }
@@ -119,6 +122,6 @@ class ShopCalendar {
         FinishChoice choice = worked.plan().finish();
         Map<String, ZonedDateTime> done = new HashMap<>();
         steps.of(box).forEach((step, at) -> done.put(step, at.atZone(standing.zone())));
-        return new Job(box, worked.finish().tasks(), choice.readyOn(), choice.notBefore(), done);
+        return new Job(box, worked.finish().tasks(), choice.readyOn(), choice.notBefore(), done, steps.begun(box));
     }
 }

@@ -3,6 +3,7 @@ package canthook.server.gluing;
 import canthook.figure.CurveFigure;
 import canthook.figure.Figure;
 import canthook.figure.GlueFigures;
+import canthook.glue.DryFit;
 import canthook.glue.GlueTime;
 import canthook.glue.OrderCard;
 import canthook.glue.OrderCard.Phase;
@@ -25,6 +26,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -72,8 +74,10 @@ public class GlueClockApi {
      *
      * @param step it leads to
      * @param revision of the clock it was made from; 0 before there is one
+     * @param dryFit ids of what was looked at with the box together and dry; all of it before the first glue is opened
      */
-    public record GlueActed(GlueAct act, int step, long revision) {
+    public record GlueActed(
+            GlueAct act, int step, long revision, @Nullable List<String> dryFit) {
         public GlueActed {
             Refused.ifMissing("act", "What is done", act);
             STEP.check("step", step);
@@ -93,6 +97,7 @@ public class GlueClockApi {
      * @param all seconds planned in all
      * @param open seconds until what was spread first skins over
      * @param total seconds until the glue grabs
+     * @param dryFit what is looked at before the glue is opened
      * @param over how many boxes of the batch are glued
      * @param of how many there are; 1 without a batch
      * @param learned what the others will take, from five that are over; null before
@@ -113,6 +118,7 @@ public class GlueClockApi {
             double open,
             double total,
             List<GlueStepView> steps,
+            List<DryFit.Check> dryFit,
             List<Figure> figures,
             int over,
             int of,
@@ -143,6 +149,10 @@ public class GlueClockApi {
             throw new StaleWrite("This glue-up", acted.revision(), row.revision());
         }
         if (begins) {
+            List<String> made = Objects.requireNonNullElse(acted.dryFit(), List.of());
+            worked.glue().dryFit().missing(made).ifPresent(check -> {
+                throw new Refused("dryFit", "Not dry-fitted yet: " + check.says());
+            });
             rows.begin(id, now(), step, worked.glue().time().all().number());
             return view(box, rows.last(id));
         }
@@ -163,10 +173,9 @@ public class GlueClockApi {
         switch (acted.act()) {
             case DONE -> {
                 // of a batch the last one makes it done
-                if (rows.took(id).size() + 1 >= boxes(worked)) {
-                    steps.done(id, "glue.halves");
-                    steps.done(id, "glue");
-                }
+                double share = Math.min(1, (rows.took(id).size() + 1.0) / boxes(worked));
+                steps.begun(id, "glue.halves", share);
+                steps.begun(id, "glue", share);
             }
             // the first half sets: it is done, and the box is not
             case REST -> {
@@ -233,7 +242,9 @@ public class GlueClockApi {
                 time.open().number(),
                 time.total().number(),
                 Answers.glueSteps(worked),
-                GlueFigures.of(worked, row == null ? opens : step),
+                worked.glue().dryFit().checks(),
+                // before the glue is opened the box stands together, dry
+                GlueFigures.of(worked, row == null || row.doneAt() != null ? 0 : step),
                 took.size(),
                 of,
                 LearningCurve.of(took).map(c -> learned(c, took.size(), of)).orElse(null),

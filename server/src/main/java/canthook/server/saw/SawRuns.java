@@ -285,17 +285,20 @@ public class SawRuns implements Keeper {
         }
         if (after.isFinished() != now.run().isFinished()) {
             rows.finished(id, after.isFinished() ? 1 : 0);
-            if (after.isFinished() && rows.boxesCut(now.box()) >= now.lot().of()) {
-                steps.done(now.box(), "cut");
-            } else {
-                steps.undone(now.box(), "cut");
-            }
+            steps.begun(now.box(), "cut", cutOf(now.box(), now.lot(), after));
             // how many boxes are left is another number now
             learn();
             return get(id);
         }
+        steps.begun(now.box(), "cut", cutOf(now.box(), now.lot(), after));
         learn();
         return now.after(after);
+    }
+
+    /** What part of all that is to be cut is cut: the boxes of runs that are over, and the passes of this one. */
+    private double cutOf(String box, Lot lot, SawRun run) {
+        double here = run.isFinished() ? 0 : lot.boxes() * run.share();
+        return Math.min(1, (rows.boxesCut(box) + here) / lot.of());
     }
 
     private boolean isSent(String id, long seq, String mark) {
@@ -324,10 +327,8 @@ public class SawRuns implements Keeper {
         }
         if (passes >= items.size()) {
             rows.finished(run.id(), 1);
-            if (rows.boxesCut(box) >= run.lot().of()) {
-                steps.done(box, "cut", at);
-            }
         }
+        steps.begun(box, "cut", cutOf(box, run.lot(), get(run.id()).run()), at);
         learn();
     }
 
@@ -342,6 +343,7 @@ public class SawRuns implements Keeper {
             boolean first = run.lot().of() > 1 && !run.lot().isRest();
             if (first && run.run().isFinished() && run.lot().left() == run.lot().of() - 1) {
                 rows.finished(id, 0);
+                steps.undone(run.box(), "cut");
             }
         } catch (Unreadable e) {
             // what cannot be read can be put away all the same
