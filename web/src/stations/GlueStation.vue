@@ -5,6 +5,7 @@ import ChoiceField from '../bench/ChoiceField.vue'
 import FixButtons from '../bench/FixButtons.vue'
 import NumberRow from '../bench/NumberRow.vue'
 import PlainField from '../bench/PlainField.vue'
+import PlanLength from '../bench/PlanLength.vue'
 import StationFrame from '../bench/StationFrame.vue'
 import { useBench } from '../bench/store'
 import TheRest from '../bench/TheRest.vue'
@@ -62,10 +63,19 @@ const follows = [
   'glue.under-sides',
   'glue.top-sides',
   'glue.shoe-sides',
+  'glue.bevel',
+  'glue.bevel-wide',
   'glue.edge-radius',
   'size.outside-length',
   'size.outside-width'
 ]
+
+/** Begun with two millimetres; what is too much for the wall is said. */
+function edges(shape: string) {
+  view.value = 'tips'
+  const edge = choice.value?.edge
+  void bench.set('glueUp.edge', shape === 'SHARP' ? undefined : { shape, by: edge?.by ?? 2 })
+}
 
 function show(to: number) {
   if (to < 0 || to >= steps.value.length) return
@@ -95,12 +105,20 @@ function show(to: number) {
       <GapsFound v-if="view === 'gaps'" />
       <template v-else-if="view === 'tips'">
         <p v-for="t in glue?.tips ?? []" :key="t" class="instruction"><TradeText :text="t" /></p>
-        <FigureView
-          v-if="figure('trim')"
-          :figure="figure('trim')!"
-          class="box"
-          @open="bench.openWorking($event)"
-        />
+        <div class="pair">
+          <FigureView
+            v-if="figure('trim')"
+            :figure="figure('trim')!"
+            class="box"
+            @open="bench.openWorking($event)"
+          />
+          <FigureView
+            v-if="figure('edges')"
+            :figure="figure('edges')!"
+            class="box"
+            @open="bench.openWorking($event)"
+          />
+        </div>
         <p class="caution">
           Trim once the glue is hard. Guard on, unplug before you set; at the router feed against the bit’s
           turn. Your machine’s manual, local rules and trained people come first.
@@ -201,6 +219,25 @@ function show(to: number) {
           :choices="options(glue?.trims)"
           @choose="bench.set('glueUp.trim', $event)"
         />
+        <PlainField
+          v-if="bench.plan?.size.tips === 'BY_DESIGN'"
+          label="Bevel of the tips"
+          field="glueUp.bevel"
+          unit="°"
+          optional
+          usual="45"
+        />
+        <ChoiceField
+          label="Outer edges, after"
+          :value="choice.edge?.shape ?? 'SHARP'"
+          :choices="[
+            { value: 'SHARP', label: 'left sharp' },
+            { value: 'ROUND', label: 'rounded' },
+            { value: 'CHAMFER', label: 'chamfered' }
+          ]"
+          @choose="edges"
+        />
+        <PlanLength v-if="choice.edge" label="Off the edges" field="glueUp.edge.by" />
         <PlainField label="Open time, by the label" field="glueUp.openMinutes" unit="min" optional />
         <PlainField label="Total time, by the label" field="glueUp.totalMinutes" unit="min" optional />
       </TheRest>
@@ -235,6 +272,12 @@ function show(to: number) {
 .box {
   flex: 1;
   min-height: 160px;
+}
+.pair {
+  flex: 1;
+  min-height: 160px;
+  display: flex;
+  gap: 1rem;
 }
 .walk {
   display: grid;

@@ -95,8 +95,16 @@ public final class TrimFigure {
                 d.note(shown + t * 0.2, deep / 2, "plane the face down to the tips", "quiet", "start", trim.takes());
             }
             case BY_DESIGN -> {
-                d.shape("side-grain", null, 0, -t, shown * 0.45, -t * 0.72, shown * 0.45, -t * 0.28, 0, 0);
-                d.note(shown + t * 0.2, -t / 2, "bevelled by 45° before the glue", "quiet", "start", trim.takes());
+                // seen on the end: as deep as it stands out, by its own angle
+                double in = Math.min(t / 2, shown * Math.tan(Math.toRadians(bevel())));
+                d.shape("side-grain", null, 0, -t, shown, -t + in, shown, -in, 0, 0);
+                d.note(
+                        shown + t * 0.2,
+                        -t / 2,
+                        "bevelled by " + trim.angle(display) + " before the glue",
+                        "quiet",
+                        "start",
+                        trim.takes());
             }
             case SAND, TRIM -> {
                 d.rect("waste", 0, -t, shown, t, "glue.tips-proud");
@@ -104,6 +112,11 @@ public final class TrimFigure {
             }
         }
         return d.reach(t * 3.4, deep + t * 0.4).done();
+    }
+
+    private double bevel() {
+        TrimmedTips.Bevel bevel = trim.bevel();
+        return bevel == null ? 0 : bevel.angle().number();
     }
 
     private void tool(double t, double shown, double deep) {

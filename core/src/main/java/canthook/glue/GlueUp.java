@@ -90,7 +90,7 @@ public record GlueUp(
         Worked hard = usual(sheet, "hard", "At full strength after", Show.HOURS, glue.fullHours() * 3600, glue);
         inARow(sheet, plan, time, clamped);
         Square square = Square.of(sheet, plan, box, rules);
-        TrimmedTips trim = TrimmedTips.of(sheet, plan, box);
+        TrimmedTips trim = TrimmedTips.of(sheet, plan, box, ladder.chosen().finger());
         Within within = Within.of(bottom, lid, fittings);
         OrderCard card = OrderCard.of(choice, plan.size().tips(), ladder.joint(), within, time);
         DryFit dryFit = DryFit.of(ladder.joint(), within, plan.size().tips(), plan.finish());

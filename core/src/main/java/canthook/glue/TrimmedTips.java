@@ -7,6 +7,7 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.panel.Step;
 import canthook.plan.BoxPlan;
+import canthook.plan.GlueChoice;
 import canthook.plan.GlueChoice.Trim;
 import canthook.plan.SizeWish.Tips;
 import canthook.size.SizedBox;
@@ -14,6 +15,7 @@ import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.working.Show;
+import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
@@ -26,16 +28,19 @@ import org.jspecify.annotations.Nullable;
  * <pre>
  * saw with a raised fence: shoe = proud + 1        blade = shoe + T of the mate + 0.5     fence's underside = shoe + T + 1.5
  *                          fence's top ≤ shoe + face − T − 1                              shoe's width ≤ face − both walls − 2
- * tips left by design    : bevelled before the glue, the bevel as high as the tips stand out, by 45°
+ * tips left by design    : bevelled before the glue, the bevel as high as the tips stand out, proud · tan (bevel) into the tip from each side
  * tips under the face    : the faces come down to them, by what was left
- * edges after            : a radius of at most a third of the wall
+ * edges after            : rounded or chamfered by at most a third of the wall
  * </pre>
  *
- * Check: proud 1, T 10, face 100: shoe 2, blade 12.5, underside 13.5, top at most 91.
+ * Check: proud 1, T 10, face 100: shoe 2, blade 12.5, underside 13.5, top at most 91. Proud 2 bevelled by 30°: 1.15 into the tip.
  *
  * @param way how proud tips go; null where they are left, or the faces come down to them
  * @param tips what the size says of the tips
  * @param shoe under the box at the saw; null for other ways
+ * @param bevel angle of the bevel, and how far it reaches into the tip; null where tips do not stay
+ * @param round at most so much comes off the edges
+ * @param edge what comes off the outer edges; null when they stay sharp
  */
 public record TrimmedTips(
         @Nullable Trim way,
@@ -44,9 +49,14 @@ public record TrimmedTips(
         @Nullable Worked shoe,
         @Nullable Rails ends,
         @Nullable Rails sides,
-        Worked round) {
+        @Nullable Bevel bevel,
+        Worked round,
+        @Nullable Worked edge) {
+    private static final double USUAL_BEVEL = 45;
     private static final Length SANDS_AWAY = Length.mm(0.4);
     private static final Length ONE = Length.mm(1);
+    /** So much of half a tip is left between its bevels, mm. */
+    private static final double LEFT = 0.3;
 
     /**
      * The saw set for one pair of faces.
@@ -62,7 +72,16 @@ public record TrimmedTips(
         }
     }
 
-    static TrimmedTips of(Worksheet sheet, BoxPlan plan, SizedBox box) {
+    /** The bevel of tips that stay. */
+    public record Bevel(Worked angle, Worked wide, Worked finger) {
+        /** Whether something of the tip is left between two bevels. */
+        boolean leavesATip() {
+            return wide.length().times(2).compareTo(finger.length()) < 0;
+        }
+    }
+
+    /** @param finger how wide a finger is */
+    static TrimmedTips of(Worksheet sheet, BoxPlan plan, SizedBox box, Worked finger) {
         Tips tips = plan.size().tips();
         Trim way = way(plan, tips);
         Worked takes = tips == Tips.UNDER
@@ -112,6 +131,23 @@ public record TrimmedTips(
                     box.outsideLength(),
                     box.outsideWidth());
         }
+        Bevel bevel = null;
+        if (tips == Tips.BY_DESIGN) {
+            Double own = plan.glueUp().bevel();
+            Worked angle = own == null
+                    ? sheet.table("bevel", "β", "Bevel of the tips", Show.ANGLE, USUAL_BEVEL, "As most do it.", "")
+                    : sheet.decided("bevel", "β", "Bevel of the tips", Show.ANGLE, own, "glueUp.bevel");
+            bevel = new Bevel(
+                    angle,
+                    sheet.work(
+                            "bevel-wide",
+                            "w",
+                            "Bevel into the tip, from each side",
+                            Show.LAYOUT,
+                            takes.times(Term.tangent(angle)),
+                            "As high as the tip stands out, and no deeper: under the face it would show as a gap."),
+                    finger);
+        }
         Worked thinner = box.thinnestWall();
         Worked round = sheet.work(
                 "edge-radius",
@@ -120,7 +156,12 @@ public record TrimmedTips(
                 Show.LAYOUT,
                 thinner.over(3),
                 "A third of the wall: more eats into the look of the outer fingers.");
-        return new TrimmedTips(way, tips, takes, shoe, ends, sides, round);
+        GlueChoice.Edge own = plan.glueUp().edge();
+        Worked edge = own == null
+                ? null
+                : sheet.decided(
+                        "edge", "e", "Edges " + own.shape().words() + " by", Show.LAYOUT, own.by(), "glueUp.edge.by");
+        return new TrimmedTips(way, tips, takes, shoe, ends, sides, bevel, round, edge);
     }
 
     private static @Nullable Trim way(BoxPlan plan, Tips tips) {
@@ -191,11 +232,21 @@ public record TrimmedTips(
             case BY_DESIGN ->
                 steps.add(new Step(
                         Step.When.BEFORE_GLUE,
-                        "Bevel the tips by 45°, no deeper than they will stand out, " + takes.text(display) + ".",
+                        "Bevel the tips by " + angle(display) + ", no deeper than they will stand out, "
+                                + takes.text(display) + ".",
                         takes.id()));
             case SAND, TRIM -> steps.add(after(trimming(display), takes));
         }
+        if (edge != null) {
+            steps.add(after(
+                    edge.label() + " " + edge.text(display) + ", all outer edges alike, once all is flush.", edge));
+        }
         return steps;
+    }
+
+    /** The angle of the bevel. */
+    public String angle(LengthDisplay display) {
+        return bevel == null ? "" : bevel.angle().number(display) + "°";
     }
 
     private static Step after(String says, Worked number) {
@@ -236,6 +287,37 @@ public record TrimmedTips(
                     "There is no room for a fence between blade and far tips, or for a shoe between the tips.",
                     new Fix("Plane them", plan.with(plan.glueUp().with(Trim.PLANE))),
                     new Fix("Trim them with a router", plan.with(plan.glueUp().with(Trim.ROUTER))));
+        }
+        if (bevel != null && !bevel.leavesATip()) {
+            double most = Math.floor(Math.toDegrees(Math.atan(
+                    (bevel.finger().length().mm() / 2 - LEFT) / takes.length().mm())));
+            String says = "The two bevels of a tip meet: each reaches "
+                    + bevel.wide().text(display) + " into a finger of "
+                    + bevel.finger().text(display) + ", and the tip becomes a ridge.";
+            if (most >= GlueChoice.BEVEL.least()) {
+                verdicts.mind(
+                        Code.BEVELS_MEET,
+                        "glue.bevel-wide",
+                        says,
+                        new Fix(
+                                "Bevel them by " + (int) most + "°",
+                                plan.with(plan.glueUp().withBevel(most))));
+            } else {
+                verdicts.mind(Code.BEVELS_MEET, "glue.bevel-wide", says);
+            }
+        }
+        GlueChoice.Edge own = plan.glueUp().edge();
+        if (own != null && own.by().compareTo(round.length()) > 0) {
+            Length third = Length.mm(Math.max(
+                    GlueChoice.Edge.BY.least().mm(), Math.floor(round.length().mm() * 10) / 10));
+            verdicts.mind(
+                    Code.EDGES_EAT_FINGERS,
+                    "glue.edge",
+                    "Edges " + own.shape().words() + " by " + display.text(own.by(), Precision.LAYOUT)
+                            + " eat more than a third of the wall: the outer fingers look thin, and the joint shows slanted.",
+                    new Fix(
+                            "Take " + display.text(third, Precision.LAYOUT),
+                            plan.with(plan.glueUp().with(new GlueChoice.Edge(own.shape(), third)))));
         }
     }
 }

@@ -18,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param clamps what presses the joints
  * @param diagonals as they were read; null before
  * @param trim how proud tips are taken off; null for what the size says of the tips
+ * @param bevel how far the bevel of tips that stay proud leans from the way they stand out, degrees; null for 45
+ * @param edge what is done to the outer edges once all is flush; null when they stay sharp
  */
 public record GlueChoice(
         Glue glue,
@@ -28,7 +30,9 @@ public record GlueChoice(
         boolean halves,
         Clamps clamps,
         @Nullable Diagonals diagonals,
-        @Nullable Trim trim) {
+        @Nullable Trim trim,
+        @Nullable Double bevel,
+        @Nullable Edge edge) {
 
     /**
      * General kinds of glue. Open times are ranges at 20 °C and 50 % RH, minutes; hours are what is usual.
@@ -157,6 +161,38 @@ public record GlueChoice(
         }
     }
 
+    /**
+     * The outer edges of the box, all twelve alike.
+     *
+     * @param by radius, or how far a chamfer reaches from the edge
+     */
+    public record Edge(Shape shape, Length by) {
+        /** What is taken off an edge. */
+        public enum Shape {
+            ROUND("rounded"),
+            CHAMFER("chamfered");
+
+            private final String words;
+
+            Shape(String words) {
+                this.words = words;
+            }
+
+            public String words() {
+                return words;
+            }
+        }
+
+        public static final Bounds BY = new Bounds("What comes off the edges", Length.mm(0.2), Length.mm(30));
+
+        public Edge {
+            Refused.ifMissing("shape", "The shape of the edges", shape);
+            BY.check("by", by);
+        }
+    }
+
+    public static final Range BEVEL = new Range("Bevel of the tips", 10, 70, "°");
+
     public static final Range OPEN_MINUTES = new Range("Open time", 0.1, 600, "min");
 
     public static final Range TOTAL_MINUTES = new Range("Total assembly time", 0.2, 1440, "min");
@@ -165,7 +201,7 @@ public record GlueChoice(
 
     /** Yellow or white glue on one mate, by one person, no clamps. */
     public static final GlueChoice USUAL =
-            new GlueChoice(Glue.PVA, null, null, Spread.ONE_MATE, 1, false, Clamps.NONE, null, null);
+            new GlueChoice(Glue.PVA, null, null, Spread.ONE_MATE, 1, false, Clamps.NONE, null, null, null, null);
 
     public GlueChoice {
         Refused.ifMissing("glue", "The glue", glue);
@@ -182,38 +218,57 @@ public record GlueChoice(
         Refused.ifMissing("spread", "What is spread", spread);
         PEOPLE.check("people", people);
         Refused.ifMissing("clamps", "Clamps", clamps);
+        if (bevel != null) {
+            BEVEL.check("bevel", bevel);
+        }
     }
 
     /** Another glue; what the label of the one before said is of no meaning for it. */
     public GlueChoice with(Glue changed) {
-        return new GlueChoice(changed, null, null, spread, people, halves, clamps, diagonals, trim);
+        return new GlueChoice(changed, null, null, spread, people, halves, clamps, diagonals, trim, bevel, edge);
     }
 
     public GlueChoice with(Spread changed) {
-        return new GlueChoice(glue, openMinutes, totalMinutes, changed, people, halves, clamps, diagonals, trim);
+        return new GlueChoice(
+                glue, openMinutes, totalMinutes, changed, people, halves, clamps, diagonals, trim, bevel, edge);
     }
 
     public GlueChoice withPeople(int changed) {
-        return new GlueChoice(glue, openMinutes, totalMinutes, spread, changed, halves, clamps, diagonals, trim);
+        return new GlueChoice(
+                glue, openMinutes, totalMinutes, spread, changed, halves, clamps, diagonals, trim, bevel, edge);
     }
 
     public GlueChoice withHalves(boolean changed) {
-        return new GlueChoice(glue, openMinutes, totalMinutes, spread, people, changed, clamps, diagonals, trim);
+        return new GlueChoice(
+                glue, openMinutes, totalMinutes, spread, people, changed, clamps, diagonals, trim, bevel, edge);
     }
 
     public GlueChoice with(Clamps changed) {
-        return new GlueChoice(glue, openMinutes, totalMinutes, spread, people, halves, changed, diagonals, trim);
+        return new GlueChoice(
+                glue, openMinutes, totalMinutes, spread, people, halves, changed, diagonals, trim, bevel, edge);
     }
 
     public GlueChoice with(Trim changed) {
-        return new GlueChoice(glue, openMinutes, totalMinutes, spread, people, halves, clamps, diagonals, changed);
+        return new GlueChoice(
+                glue, openMinutes, totalMinutes, spread, people, halves, clamps, diagonals, changed, bevel, edge);
     }
 
     public GlueChoice withDiagonals(@Nullable Diagonals changed) {
-        return new GlueChoice(glue, openMinutes, totalMinutes, spread, people, halves, clamps, changed, trim);
+        return new GlueChoice(
+                glue, openMinutes, totalMinutes, spread, people, halves, clamps, changed, trim, bevel, edge);
     }
 
     public GlueChoice withOpen(@Nullable Double open, @Nullable Double total) {
-        return new GlueChoice(glue, open, total, spread, people, halves, clamps, diagonals, trim);
+        return new GlueChoice(glue, open, total, spread, people, halves, clamps, diagonals, trim, bevel, edge);
+    }
+
+    public GlueChoice withBevel(@Nullable Double changed) {
+        return new GlueChoice(
+                glue, openMinutes, totalMinutes, spread, people, halves, clamps, diagonals, trim, changed, edge);
+    }
+
+    public GlueChoice with(@Nullable Edge changed) {
+        return new GlueChoice(
+                glue, openMinutes, totalMinutes, spread, people, halves, clamps, diagonals, trim, bevel, changed);
     }
 }

@@ -61,6 +61,10 @@ public final class PlanLengths {
             lengths.put("glueUp.diagonals.one", diagonals.one());
             lengths.put("glueUp.diagonals.other", diagonals.other());
         }
+        GlueChoice.Edge edge = plan.glueUp().edge();
+        if (edge != null) {
+            lengths.put("glueUp.edge.by", edge.by());
+        }
         return lengths.texts;
     }
 

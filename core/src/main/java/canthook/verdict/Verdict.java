@@ -165,6 +165,8 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         OUT_OF_SQUARE,
         TRIM_BY_SANDING,
         TRIM_NO_ROOM,
+        BEVELS_MEET,
+        EDGES_EAT_FINGERS,
         FINISH_TOUCHED,
         FINISH_DRIES_SLOWLY
     }

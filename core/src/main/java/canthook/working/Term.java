@@ -110,6 +110,10 @@ public sealed interface Term permits Worked, Term.Written, Term.Sum, Term.Produc
         return new Call("atan ", ratio, null, Quantity.of(Math.toDegrees(Math.atan(ratio.number()))));
     }
 
+    static Term tangent(Term degrees) {
+        return new Call("tan ", degrees, null, Quantity.of(Math.tan(Math.toRadians(degrees.number()))));
+    }
+
     /** {@code cos²} of an angle in degrees. */
     static Term cosineSquared(Term degrees) {
         double cosine = Math.cos(Math.toRadians(degrees.number()));

@@ -162,4 +162,47 @@ class SquareAndTrimTest {
                 .with(GlueChoice.USUAL.with(Trim.SAW));
         assertThat(worked(narrow).verdicts()).extracting(v -> v.code()).contains(Code.TRIM_NO_ROOM);
     }
+
+    /** Two millimetres proud, bevelled by 30°: 1.15 into the tip from each side. */
+    @ParameterizedTest
+    @CsvSource({"30, 1.1547", "45, 2", "20, 0.7279"})
+    void tipsThatStayAreBevelled(double angle, double wide) {
+        BoxPlan plan = openDrawer()
+                .with(new SizeWish(From.OUTSIDE, mm(248), mm(166), mm(96), mm(12), Tips.BY_DESIGN, mm(2)))
+                .with(GlueChoice.USUAL.withBevel(angle));
+        TrimmedTips.Bevel bevel = Objects.requireNonNull(worked(plan).trim().bevel());
+        assertThat(bevel.wide().length().mm()).isCloseTo(wide, within(1e-4));
+        assertThat(Jobs.of(Planner.work(plan, Shop.withDefaults())).toString())
+                .contains("Bevel the tips by " + (int) angle + "°");
+    }
+
+    /** What is not said is 45°, and tips that come off have no bevel. */
+    @Test
+    void aBevelIsForTipsThatStay() {
+        BoxPlan plan =
+                openDrawer().with(new SizeWish(From.OUTSIDE, mm(248), mm(166), mm(96), mm(12), Tips.BY_DESIGN, mm(2)));
+        assertThat(worked(plan).trim().angle(LengthDisplay.METRIC)).isEqualTo("45°");
+        assertThat(worked(openDrawer()).trim().bevel()).isNull();
+    }
+
+    /** Up to a third of the wall comes off the edges without a word; what goes is a job after the glue, and is drawn. */
+    @ParameterizedTest
+    @CsvSource({"4.0, false", "4.1, true"})
+    void edgesAreRoundedByAThirdAtMost(double by, boolean minds) {
+        BoxPlan plan =
+                openDrawer().with(GlueChoice.USUAL.with(new GlueChoice.Edge(GlueChoice.Edge.Shape.CHAMFER, mm(by))));
+        WorkedPlan worked = Planner.work(plan, Shop.withDefaults());
+        assertThat(worked.glue().verdicts().stream().anyMatch(v -> v.code() == Code.EDGES_EAT_FINGERS))
+                .isEqualTo(minds);
+        assertThat(Jobs.of(worked).toString()).contains("Edges chamfered by " + by + " mm");
+        canthook.figure.Figure drawn = canthook.figure.EdgesFigure.of(worked).orElseThrow();
+        double wide = drawn.shapes().stream()
+                .filter(s -> "glue.edge".equals(s.mark()))
+                .mapToDouble(s -> s.points().stream().mapToDouble(p -> p).max().orElse(0))
+                .min()
+                .orElseThrow();
+        assertThat(wide).as("the band along the corner ends at the corner").isZero();
+        assertThat(canthook.figure.EdgesFigure.of(Planner.work(openDrawer(), Shop.withDefaults())))
+                .isEmpty();
+    }
 }

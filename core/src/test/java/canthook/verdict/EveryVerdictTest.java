@@ -443,6 +443,11 @@ class EveryVerdictTest {
             case TRIM_NO_ROOM ->
                 of(open.with(new SizeWish(From.OUTSIDE, mm(150), mm(40), mm(96), mm(19), Tips.TRIM, mm(1)))
                         .with(GlueChoice.USUAL.with(GlueChoice.Trim.SAW)));
+            case BEVELS_MEET ->
+                of(open.with(new SizeWish(From.OUTSIDE, mm(248), mm(166), mm(96), mm(12), Tips.BY_DESIGN, mm(4)))
+                        .with(GlueChoice.USUAL.withBevel(60.0)));
+            case EDGES_EAT_FINGERS ->
+                of(open.with(GlueChoice.USUAL.with(new GlueChoice.Edge(GlueChoice.Edge.Shape.ROUND, mm(6)))));
             case FINISH_TOUCHED ->
                 of(open.with(FinishChoice.of(FinishChoice.Finish.SHELLAC, null, false)
                         .touching(FinishChoice.Touches.FOOD)));

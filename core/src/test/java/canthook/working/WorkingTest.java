@@ -126,6 +126,9 @@ class WorkingTest {
             if (accept("sizeof")) {
                 return Math.abs(single());
             }
+            if (accept("tan")) {
+                return Math.tan(Math.toRadians(single()));
+            }
             if (accept("-")) {
                 return -single();
             }

@@ -5,6 +5,7 @@ import canthook.cutlist.SawCut;
 import canthook.figure.BlankFigure;
 import canthook.figure.BottomFigures;
 import canthook.figure.CornerFigures;
+import canthook.figure.EdgesFigure;
 import canthook.figure.Figure;
 import canthook.figure.FitFigures;
 import canthook.figure.FittingFigures;
@@ -159,6 +160,7 @@ public final class Answers {
     private static List<Figure> glueFigures(WorkedPlan worked, int step) {
         List<Figure> figures = new ArrayList<>(GlueFigures.of(worked, step));
         figures.add(TrimFigure.of(worked));
+        EdgesFigure.of(worked).ifPresent(figures::add);
         return figures;
     }
 
