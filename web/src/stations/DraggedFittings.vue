@@ -20,9 +20,10 @@ function begin(event: PointerEvent) {
   const fitting = bench.plan?.fittings?.[index]
   if (!fitting) return
   emit('chosen', index)
-  const pull = pulls(fitting, index, props.view)
   // pixels to a millimetre, from the drawing as it lies on screen
   const drawn = place.value?.querySelector('.shapes')?.getBoundingClientRect()
+  const right = !!drawn && event.clientX > (drawn.left + drawn.right) / 2
+  const pull = pulls(fitting, index, props.view, right)
   if (!pull || !drawn?.width) return
   event.preventDefault()
   held.value = {

@@ -118,6 +118,10 @@ input {
   color: inherit;
   min-width: 0;
 }
+/* the browser’s own clock face takes the room the hours want */
+input::-webkit-calendar-picker-indicator {
+  display: none;
+}
 .zone {
   display: flex;
   justify-content: space-between;

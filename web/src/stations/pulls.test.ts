@@ -50,13 +50,21 @@ describe('what moves when a fitting is pulled', () => {
     expect(pulls(of({ kind: 'STAY', wall: 'B', along: 40, under: 12 }), 3, 'inside')?.field).toBe('under')
   })
 
+  it('moves feet inwards and a base outwards, whichever end is taken hold of', () => {
+    const feet = of({ kind: 'FEET', inset: 4 })
+    expect(pulls(feet, 1, 'above', false)).toMatchObject({ field: 'inset', at: 4, axis: 'x', sign: 1 })
+    expect(pulls(feet, 1, 'above', true)?.sign).toBe(-1)
+    const base = of({ kind: 'BASE', overhang: 8 })
+    expect(pulls(base, 0, 'above', false)).toMatchObject({ field: 'overhang', sign: -1 })
+    expect(pulls(base, 0, 'above', true)?.sign).toBe(1)
+    expect(pulls(feet, 1, 'inside')).toBeUndefined()
+  })
+
   it('leaves what has no place of its own', () => {
     for (const kind of [
       'PEGS',
       'CORNER_PIN',
       'HANDLE',
-      'FEET',
-      'BASE',
       'LINING',
       'CARD_SLIT',
       'FINGERED_BLOCK',

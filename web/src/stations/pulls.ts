@@ -15,8 +15,17 @@ export interface Pull {
   snaps: string
 }
 
-/** What moves; nothing for what has no place of its own there. */
-export function pulls(fitting: Fitting, index: number, view: 'above' | 'inside'): Pull | undefined {
+/**
+ * What moves; nothing for what has no place of its own there.
+ *
+ * @param right whether it was taken hold of right of the middle: of what stands at both ends one mirrors the other
+ */
+export function pulls(
+  fitting: Fitting,
+  index: number,
+  view: 'above' | 'inside',
+  right = false
+): Pull | undefined {
   const here = `snap-fittings.${index}`
   switch (fitting.kind) {
     case 'DIVIDER': {
@@ -53,11 +62,17 @@ export function pulls(fitting: Fitting, index: number, view: 'above' | 'inside')
       return view === 'inside'
         ? { field: 'over', at: fitting.over, axis: 'y', sign: -1, snaps: here }
         : undefined
+    case 'FEET':
+      return view === 'above'
+        ? { field: 'inset', at: fitting.inset, axis: 'x', sign: right ? -1 : 1, snaps: here }
+        : undefined
+    case 'BASE':
+      return view === 'above'
+        ? { field: 'overhang', at: fitting.overhang, axis: 'x', sign: right ? 1 : -1, snaps: here }
+        : undefined
     case 'PEGS':
     case 'CORNER_PIN':
     case 'HANDLE':
-    case 'FEET':
-    case 'BASE':
     case 'UPRIGHT_HANDLE':
     case 'FINGERED_BLOCK':
     case 'CARD_SLIT':

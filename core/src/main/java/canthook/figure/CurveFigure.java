@@ -46,9 +46,9 @@ public final class CurveFigure {
         }
         d.note(0, HIGH + 5, "1", "quiet", "start", null);
         d.note(WIDE, HIGH + 5, String.valueOf(last), "quiet", "end", null);
-        d.note(2, 4, clock(seconds.get(0)), "quiet", "start", null);
+        d.note(2.5, HIGH * (1 - seconds.get(0) / most) - 1.5, clock(seconds.get(0)), "quiet", "start", null);
         d.note(WIDE, HIGH * (1 - curve.at(last) / most) - 2, clock(curve.at(last)), "quiet", "end", null);
-        return Optional.of(d.reach(0, -2).reach(WIDE, HIGH + 6).done());
+        return Optional.of(d.reach(0, -5).reach(WIDE, HIGH + 6).done());
     }
 
     private static String clock(double seconds) {

@@ -93,7 +93,7 @@ public final class FittingFigures {
                     .run();
         }
         snaps(d, worked);
-        FittingSnaps.alongWalls(d, worked);
+        FittingSnaps.fromAbove(d, worked);
         return d.done();
     }
 

@@ -27,8 +27,12 @@ final class FittingSnaps {
         }
     }
 
-    static void alongWalls(Drawing d, WorkedPlan worked) {
+    /** In the box from above: a stay along its wall, feet flush or under the walls’ inside, a base flush or out by its thickness. */
+    static void fromAbove(Drawing d, WorkedPlan worked) {
         for (WorkedFitting fitting : worked.fittings().all()) {
+            for (Length value : fromAbove(worked, fitting)) {
+                d.mark("snap-fittings." + fitting.index(), "snap", value.mm(), value.mm(), "", null);
+            }
             if (fitting instanceof StayAt stay) {
                 double whole = (stay.told().wall().isSide()
                                 ? worked.size().outsideLength()
@@ -38,6 +42,26 @@ final class FittingSnaps {
                 d.mark("snap-along-fittings." + fitting.index(), "snap", whole / 2, whole / 2, "", null);
             }
         }
+    }
+
+    private static List<Length> fromAbove(WorkedPlan worked, WorkedFitting fitting) {
+        Length wall = worked.size().finalThickness().length();
+        return fitting.fold(new WorkedFitting.Kinds<List<Length>>(
+                divider -> List.of(),
+                grip -> List.of(),
+                pegs -> List.of(),
+                pin -> List.of(),
+                handle -> List.of(),
+                feet -> List.of(Length.ZERO, wall),
+                tray -> List.of(),
+                base -> List.of(Length.ZERO, base.told().thickness()),
+                upright -> List.of(),
+                block -> List.of(),
+                stay -> List.of(),
+                slit -> List.of(),
+                label -> List.of(),
+                lining -> List.of(),
+                second -> List.of()));
     }
 
     private static List<Length> values(WorkedPlan worked, WorkedFitting fitting) {

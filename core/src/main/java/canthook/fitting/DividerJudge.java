@@ -36,22 +36,17 @@ record DividerJudge(FittingJudge at) {
                                             .with(divider.index(), told.withAt(Fittings.tenths(inside.dividedBy(2))))));
             return;
         }
-        for (WorkedFitting other : at.all()) {
-            if (other instanceof DividerIn near
-                    && near.index() < divider.index()
-                    && near.told().run() == told.run()
-                    && near.told()
-                            .at()
-                            .minus(told.at())
-                            .abs()
-                            .isUnder(half.plus(near.told().thickness().dividedBy(2))
-                                    .plus(NEAREST))) {
+        StandsThrough own = standing(divider);
+        for (StandsThrough other : StandsThrough.all(at.all(), at.around())) {
+            // of two dividers the later one gives way; a handle keeps the middle
+            boolean first = !(other.of() instanceof DividerIn) || other.of().index() < divider.index();
+            if (other.of() != divider && first && own.meets(other)) {
                 at.verdicts()
                         .stop(
                                 Code.DIVIDERS_MEET,
                                 divider.place(),
-                                "Divider " + (divider.index() + 1) + " stands in " + near.called()
-                                        + ", or leaves less than a chip between them.",
+                                "Divider " + (divider.index() + 1) + " stands in "
+                                        + other.of().called() + ", or leaves less than a chip between them.",
                                 free(divider)
                                         .map(place -> List.of(moved(divider, place)))
                                         .orElse(List.of())
@@ -132,18 +127,15 @@ record DividerJudge(FittingJudge at) {
                 return false;
             }
         }
-        return at.all().stream()
-                .noneMatch(f -> f instanceof DividerIn near
-                        && near.index() != divider.index()
-                        && near.told().run() == divider.told().run()
-                        && near.told()
-                                .at()
-                                .minus(place)
-                                .abs()
-                                .isUnder(divider.told()
-                                        .thickness()
-                                        .plus(near.told().thickness())
-                                        .dividedBy(2)
-                                        .plus(NEAREST)));
+        StandsThrough there = standing(divider).movedTo(place);
+        return StandsThrough.all(at.all(), at.around()).stream()
+                .noneMatch(other -> other.of() != divider && there.meets(other));
+    }
+
+    private StandsThrough standing(DividerIn divider) {
+        return StandsThrough.all(at.all(), at.around()).stream()
+                .filter(s -> s.of() == divider)
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import canthook.AnyPlan;
+import canthook.length.Length;
 import canthook.panel.CutPiece;
 import canthook.plan.BasePlate;
 import canthook.plan.BoxPlan;
@@ -402,5 +403,24 @@ class FloorsAndTraysTest {
             boolean lid = !before.lid().pieces().isEmpty();
             assertThat(after.plan().fittings().size() - plan.fittings().size()).isEqualTo(wantsLid && !lid ? 0 : 1);
         }
+    }
+
+    /** A loose divider that runs under the handle stands in it, although neither takes anything of the other's walls; moved it is free. */
+    @Test
+    void aLooseDividerGoesBesideTheHandle() {
+        Length middle = with().size().insideWidth().length().dividedBy(2);
+        WorkedPlan worked =
+                with(upright(80), new Divider(Run.ALONG, middle.plus(mm(6)), PLYWOOD, mm(6), mm(40), true, null));
+        Verdict meets = of(worked, Code.DIVIDERS_MEET).get(0);
+        assertThat(meets.sentence()).contains("stands in the upright handle");
+        assertThat(meets.fixes()).isNotEmpty();
+        BoxPlan moved = meets.fixes().get(0).after();
+        assertThat(of(work(moved), Code.DIVIDERS_MEET)).isEmpty();
+        assertThat(((Divider) moved.fittings().get(1)).at().minus(middle).abs()).isGreaterThanOrEqualTo(mm(14));
+        // what crosses it is halved with it, and stands free
+        assertThat(of(
+                        with(upright(80), new Divider(Run.ACROSS, mm(60), PLYWOOD, mm(6), mm(40), true, null)),
+                        Code.DIVIDERS_MEET))
+                .isEmpty();
     }
 }

@@ -262,7 +262,7 @@ public class GlueClockApi {
         return left < 1
                 ? share + "."
                 : share + "; the " + (left == 1 ? "last one takes" : left + " that are left take") + " about "
-                        + Math.round(curve.from(over + 1, of) / 60) + " min.";
+                        + Math.max(1, Math.round(curve.from(over + 1, of) / 60)) + " min.";
     }
 
     /** Seconds since the glue of the lot at hand was opened; under zero when the machine's clock was set back. */
