@@ -26,6 +26,11 @@ const shelves = {
     part: defineAsyncComponent(() => import('../rack/JigsShelf.vue')),
     kinds: ['JIG']
   },
+  machines: {
+    title: 'Machines',
+    part: defineAsyncComponent(() => import('../rack/MachinesShelf.vue')),
+    kinds: ['MACHINE']
+  },
   finishes: {
     title: 'Finishes',
     part: defineAsyncComponent(() => import('../rack/FinishesShelf.vue')),

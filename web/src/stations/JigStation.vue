@@ -12,6 +12,7 @@ import WayFields from '../bench/WayFields.vue'
 import EditableFigure from '../drawing/EditableFigure.vue'
 import NumText from '../drawing/NumText.vue'
 import TradeText from '../words/TradeText.vue'
+import BuildJig from './BuildJig.vue'
 
 const bench = useBench()
 const figure = computed(() => bench.answer?.figures.find((f) => f.id === 'jig'))
@@ -20,7 +21,12 @@ const jig = computed(() => bench.answer?.jig)
 const at = computed(() => Math.max(0, Math.min(bench.step, steps.value.length - 1)))
 const step = computed(() => steps.value[at.value])
 const way = computed<Way>(() => bench.plan?.jig.way ?? 'SLED_KEY')
-const card = ref(false)
+const views = [
+  { id: 'jig', words: 'the jig' },
+  { id: 'card', words: 'setting it up' },
+  { id: 'build', words: 'building it' }
+] as const
+const view = ref<(typeof views)[number]['id']>('jig')
 const ends = computed(() => [...new Set(steps.value.map((s) => s.end))])
 const ways = computed(() =>
   (jig.value?.ways ?? []).map((w) => ({
@@ -88,10 +94,19 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
   >
     <template #drawing>
       <p class="views">
-        <button type="button" :class="{ here: !card }" @click="card = false">the jig</button>
-        <button type="button" :class="{ here: card }" @click="card = true">setting it up</button>
+        <button
+          v-for="v in views"
+          :key="v.id"
+          type="button"
+          :class="{ here: view === v.id }"
+          :aria-pressed="view === v.id"
+          @click="view = v.id"
+        >
+          {{ v.words }}
+        </button>
       </p>
-      <template v-if="card">
+      <BuildJig v-if="view === 'build'" />
+      <template v-else-if="view === 'card'">
         <div class="set-up">
           <EditableFigure v-if="figure" :figure="figure" class="setting" />
           <ol class="card">

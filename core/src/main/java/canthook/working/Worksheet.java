@@ -84,6 +84,11 @@ public final class Worksheet {
                 new Worked(id(name), symbol, label, show, Quantity.of(value), Basis.TABLE, what, source, null, null));
     }
 
+    /** A length that is usual of something. */
+    public Worked table(String name, String symbol, String label, Show show, Length value, String what) {
+        return add(new Worked(id(name), symbol, label, show, Quantity.of(value), Basis.TABLE, what, "", null, null));
+    }
+
     /** A number that follows, by a rule of plain geometry. */
     public Worked work(String name, String symbol, String label, Show show, Term term, String rule) {
         return work(name, symbol, label, show, term, rule, "");

@@ -1,5 +1,6 @@
 package canthook.server.answer;
 
+import canthook.building.JigToBuild;
 import canthook.figure.LadderFigure;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
@@ -149,6 +150,13 @@ public class WorkApi {
 
     @PostMapping("/work/{number}")
     Answer.WorkingView working(@PathVariable String number, @RequestBody WorkRequest request) {
+        if (number.startsWith(JigToBuild.STAGE)) {
+            WorkedPlan worked = asked(request).worked();
+            return JigToBuild.of(worked, floor.machines())
+                    .flatMap(jig -> jig.number(number))
+                    .map(n -> Answers.working(n, worked.plan().display()))
+                    .orElseThrow(() -> new Refused("number", "This jig has no number called “" + number + "”."));
+        }
         return Answers.working(asked(request).worked(), number, request.dayOrDriest())
                 .orElseThrow(() -> new Refused("number", "This plan has no number called “" + number + "”."));
     }

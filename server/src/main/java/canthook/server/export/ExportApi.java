@@ -1,10 +1,13 @@
 package canthook.server.export;
 
+import canthook.building.JigToBuild;
+import canthook.figure.BuildFigures;
 import canthook.figure.StickFigure;
 import canthook.figure.TemplateFigure;
 import canthook.planner.Planner;
 import canthook.planner.TrayOf;
 import canthook.planner.WorkedPlan;
+import canthook.refusal.Refused;
 import canthook.server.box.Shelf;
 import canthook.server.box.Shelf.KeptBox;
 import canthook.server.breakdown.CutPlans;
@@ -93,6 +96,26 @@ public class ExportApi {
         return sent(CutsCsv.of(worked(id)), MediaType.valueOf("text/csv;charset=UTF-8"), id + "-cuts.csv");
     }
 
+    @GetMapping(value = "/boxes/{id}/jig.csv", produces = "text/csv")
+    ResponseEntity<String> jigParts(@PathVariable String id) {
+        return sent(JigPartsCsv.of(jig(worked(id))), MediaType.valueOf("text/csv;charset=UTF-8"), id + "-jig.csv");
+    }
+
+    /** The jig from above, at 1:1. */
+    @GetMapping(value = "/boxes/{id}/jig.dxf", produces = "application/dxf")
+    ResponseEntity<String> jigDxf(@PathVariable String id) {
+        WorkedPlan worked = worked(id);
+        return sent(FigureDxf.of(BuildFigures.of(worked, jig(worked)).get(0)), DXF, id + "-jig.dxf");
+    }
+
+    /** @throws Refused when the way chosen cannot cut the joint */
+    private JigToBuild jig(WorkedPlan worked) {
+        return JigToBuild.of(worked, floor.machines())
+                .orElseThrow(() -> new Refused(
+                        "plan.jig.way",
+                        "There is no jig to build: the way of indexing chosen cannot make this joint."));
+    }
+
     @GetMapping(value = "/boxes/{id}/papers.pdf", produces = "application/pdf")
     ResponseEntity<byte[]> papers(@PathVariable String id, @RequestParam(defaultValue = "a4") String paper) {
         return shown(Papers.all(of(id), Paper.byName(paper)), id + "-papers.pdf");
@@ -148,7 +171,8 @@ public class ExportApi {
                 LocalDate.now(clock),
                 address,
                 () -> plans.shown(id, box.plan()),
-                () -> sheets.shown(id, box.plan()));
+                () -> sheets.shown(id, box.plan()),
+                floor.machines());
     }
 
     /** Shown by the browser, from where it is printed. */

@@ -9,6 +9,7 @@ import canthook.refusal.Refused;
 import canthook.saw.SheetWords;
 import canthook.server.breakdown.BreakdownAnswer;
 import canthook.server.sheets.SheetAnswer;
+import canthook.shop.Machine;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -28,6 +29,7 @@ enum Printed {
     PANEL_SHEET("Panels", "bottom and lid, their grooves and where these stop"),
     BATCH_SHEET("Batch", "what of each box is done, the stacks at the saw, spares"),
     LABELS("Labels", "one a part, to cut out: A3 is side A of box 3"),
+    JIG_SHEET("Jig to build", "its parts, from above and cut through, in which order, what is checked"),
     STICK("Stick, at 1:1", "the wall's height laid out"),
     CORNERS("Corner templates, at 1:1", "both wall ends, to lay on the wood"),
     BORING("Boring and hinge templates, at 1:1", "mortises, grips, pegs and dadoes, wall by wall");
@@ -37,6 +39,7 @@ enum Printed {
      *
      * @param sheets how its panels lie on the sheets of the rack, sought when it is wanted
      * @param batch the plan by which its batch is cut, sought when it is wanted; null when there is none in time
+     * @param machines of the shop
      */
     record Of(
             WorkedPlan worked,
@@ -44,7 +47,8 @@ enum Printed {
             LocalDate day,
             String address,
             Supplier<@Nullable BreakdownAnswer> batch,
-            Supplier<SheetAnswer> sheets) {}
+            Supplier<SheetAnswer> sheets,
+            List<Machine> machines) {}
 
     private final String title;
     private final String about;
@@ -94,6 +98,8 @@ enum Printed {
             case BORING -> FigurePdf.of(BoringTemplates.of(box.worked()), name, paper);
             case SHOP_SHEET -> sheet(box, paper, name, ShopSheet::fill);
             case BATCH_SHEET -> sheet(box, paper, name + ": batch", BatchSheet::fill);
+            case JIG_SHEET ->
+                sheet(box, paper, name + ": jig", (sheet, worked) -> JigSheet.fill(sheet, worked, box.machines()));
             case LABELS -> sheet(box, paper, name + ": labels", LabelSheet::fill);
             case RUN_SHEET -> sheet(box, paper, name + ": run sheet", RunSheet::fill);
             case BLANK_SHEET ->

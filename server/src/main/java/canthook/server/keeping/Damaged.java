@@ -22,6 +22,7 @@ public record Damaged(Kind kind, String id, String name, String why) {
         CUTTER,
         JIG,
         FINISH,
+        MACHINE,
         HOUSE_RULE,
         RUN
     }

@@ -11,6 +11,7 @@ import canthook.server.keeping.StaleWrite;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.RackMapper.ItemRow;
 import canthook.shop.Climate;
+import canthook.shop.Machine;
 import canthook.shop.RackFinish;
 import canthook.shop.RackJig;
 import canthook.wood.Wood;
@@ -62,7 +63,9 @@ public class Rack implements Keeper {
                 new Kind<>("jig", Damaged.Kind.JIG, RackJig.class, RackJig::id, RackJig::name);
         public static final Kind<RackFinish> FINISH =
                 new Kind<>("finish", Damaged.Kind.FINISH, RackFinish.class, RackFinish::id, RackFinish::name);
-        private static final List<Kind<?>> ALL = List.of(BLANK, WOOD, CLIMATE, CUTTER, JIG, FINISH);
+        public static final Kind<Machine> MACHINE =
+                new Kind<>("machine", Damaged.Kind.MACHINE, Machine.class, Machine::id, Machine::name);
+        private static final List<Kind<?>> ALL = List.of(BLANK, WOOD, CLIMATE, CUTTER, JIG, FINISH, MACHINE);
 
         private final Damaged.Kind damaged;
         private final String name;

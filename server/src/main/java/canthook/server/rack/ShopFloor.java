@@ -5,6 +5,7 @@ import canthook.plan.BoxPlan;
 import canthook.server.keeping.GapsSeen;
 import canthook.server.keeping.LearnedPace;
 import canthook.server.rack.Rack.Kept;
+import canthook.shop.Machine;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
 import java.util.List;
@@ -31,5 +32,10 @@ public class ShopFloor {
                 ? rack.all(Rack.Kind.CUTTER).stream().map(Kept::item).toList()
                 : List.of();
         return new Shop(book.rules(), testCuts, cutters, pace.secondsPerPass(), gaps.again());
+    }
+
+    /** The machines of the shop, with what was measured on them. */
+    public List<Machine> machines() {
+        return rack.all(Rack.Kind.MACHINE).stream().map(Kept::item).toList();
     }
 }
