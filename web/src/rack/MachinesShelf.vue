@@ -152,6 +152,7 @@ const taken = (m: KeptMachine) => Object.keys(m.machine.measures).length
       on one says so.
     </p>
     <ChoiceField
+      :key="machines.length"
       label="Put one here"
       value=""
       placeholder="what kind"

@@ -32,7 +32,7 @@ const sketches: Record<MachineMeasure, Sketch> = {
     arrow: [13, 10, 44, 10]
   },
   BLADE_RADIUS: { round: [[30, 20, 17]], arrow: [30, 20, 47, 20] },
-  GREATEST_HEIGHT: { round: [[28, 28, 20]], metal: [[0, 28, 60, 10]], arrow: [53, 8, 53, 28] },
+  GREATEST_HEIGHT: { round: [[28, 28, 20]], metal: [[0, 28, 60, 14]], arrow: [53, 8, 53, 28] },
   ARBOR: {
     metal: [
       [4, 18, 52, 4],

@@ -162,10 +162,10 @@ const section = computed(() => jig.value?.figures[1])
 }
 .drawings {
   display: grid;
-  grid-template-columns: minmax(0, 1.35fr) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr);
   gap: 0.8rem;
   flex: none;
-  height: min(38vh, 20rem);
+  height: min(42vh, 21rem);
 }
 .lists {
   display: grid;

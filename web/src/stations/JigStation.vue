@@ -13,6 +13,7 @@ import EditableFigure from '../drawing/EditableFigure.vue'
 import NumText from '../drawing/NumText.vue'
 import TradeText from '../words/TradeText.vue'
 import BuildJig from './BuildJig.vue'
+import SquareCheck from './SquareCheck.vue'
 
 const bench = useBench()
 const figure = computed(() => bench.answer?.figures.find((f) => f.id === 'jig'))
@@ -24,8 +25,23 @@ const way = computed<Way>(() => bench.plan?.jig.way ?? 'SLED_KEY')
 const views = [
   { id: 'jig', words: 'the jig' },
   { id: 'card', words: 'setting it up' },
-  { id: 'build', words: 'building it' }
+  { id: 'build', words: 'building it' },
+  { id: 'square', words: 'is it square?' }
 ] as const
+const asks = computed(() =>
+  view.value === 'build'
+    ? 'What has to be built?'
+    : view.value === 'square'
+      ? 'Is it square enough for this joint?'
+      : undefined
+)
+const hint = computed(() =>
+  view.value === 'build'
+    ? 'To scale, from above and cut through. Every size opens to its working.'
+    : view.value === 'square'
+      ? 'Not by a fixed number: by what it takes of the clearance.'
+      : 'Looking down on the jig, to scale, with a part standing in it. Step through its cuts below.'
+)
 const view = ref<(typeof views)[number]['id']>('jig')
 const ends = computed(() => [...new Set(steps.value.map((s) => s.end))])
 const ways = computed(() =>
@@ -88,10 +104,7 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
 </script>
 
 <template>
-  <StationFrame
-    :question="questions[way]"
-    hint="Looking down on the jig, to scale, with a part standing in it. Step through its cuts below."
-  >
+  <StationFrame :question="asks ?? questions[way]" :hint="hint">
     <template #drawing>
       <p class="views">
         <button
@@ -106,6 +119,7 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
         </button>
       </p>
       <BuildJig v-if="view === 'build'" />
+      <SquareCheck v-else-if="view === 'square'" />
       <template v-else-if="view === 'card'">
         <div class="set-up">
           <EditableFigure v-if="figure" :figure="figure" class="setting" />

@@ -103,13 +103,13 @@ public final class BuildFigures {
         double fence = thick("fence");
         double backing = thick("backing");
         double y = deep - 20 - guard;
-        d.rect("guide", left, 0, along("base"), deep, "part.base");
+        d.rect("build-base", left, 0, along("base"), deep, "part.base");
         double away = mm("slot-to-blade");
         if (away > 0) {
             double middle = gap - away;
             double wide = across("runner");
             d.rect("foot-hidden", middle - wide / 2, 0, wide, deep, "part.runner");
-            d.note(middle, 14, "runner, under", "quiet", "middle", null);
+            d.note(middle + wide / 2 + 3, 16, "runner, under", "quiet", "start", null);
         }
         for (double rail :
                 jig.part("rails").isPresent() ? new double[] {left, reach - across("rails")} : new double[0]) {
@@ -143,7 +143,7 @@ public final class BuildFigures {
         d.rect("cutter", gap, front - 6, kerf, fence + backing + 6);
         // the tallest part at its first cut and at its last
         d.rect("cut-away", gap, front - depth, height, depth);
-        d.note(gap + height / 2, front - depth - 4, "a part, first cut", "pencil", "middle", null);
+        d.note(gap + kerf, front - depth - 5, "a part, first cut", "quiet", "start", null);
         across(d, fenceLeft, reach, 0, Side.ABOVE, 0, "fence-long");
         if (along("base") > along("fence") + 1) {
             across(d, left, reach, 0, Side.ABOVE, 1, "base-long");
@@ -169,7 +169,7 @@ public final class BuildFigures {
         double deep = across("base");
         double right = 20 + guard;
         // x 0 is the back of the fence
-        d.rect("guide", right - deep, -base, deep, base, "part.base");
+        d.rect("build-base", right - deep, -base, deep, base, "part.base");
         d.rect("foot-hidden", right - deep, 0, deep, thick("runner"), "part.runner");
         d.rect("stop", 0, -base - mm("guard-high"), guard, mm("guard-high"), "part.guard");
         d.rect("fence", -fence, -base - tall, fence, tall, "part.fence");
@@ -196,7 +196,7 @@ public final class BuildFigures {
         upright(d, right, -base - tall, -base, Side.RIGHT, 1, "fence-high");
         across(d, 0, guard, -base - tall, Side.ABOVE, 0, "guard");
         d.note(face - wall / 2, -base - tall * 1.5 - 4, "the work", "quiet", "middle", null);
-        d.note(right - deep + 4, -base - 4, "cutter at its stop", "quiet", "start", null);
+        d.note(right - deep + 4, -base - 10, "cutter at its stop", "quiet", "start", null);
         return d.done();
     }
 
@@ -210,7 +210,7 @@ public final class BuildFigures {
         double deep = across("base");
         double reach = mm("reach");
         double half = deep / 2;
-        d.rect("guide", -half, -base, deep, base, "part.base");
+        d.rect("build-base", -half, -base, deep, base, "part.base");
         d.rect("liner", -half, base * 0 + 2, thick("legs"), across("legs"), "part.legs");
         d.rect("liner", half - thick("legs"), 2, thick("legs"), across("legs"), "part.legs");
         double plate = mm("circle") + 20;
@@ -238,7 +238,7 @@ public final class BuildFigures {
         double wide = across("guides");
         d.rect("liner", 0, -wide, guides, wide, "part.guides");
         d.rect("liner", 0, deep, guides, wide, "part.guides");
-        d.rect("guide", 0, 0, carriage, deep, "part.carriage");
+        d.rect("build-base", 0, 0, carriage, deep, "part.carriage");
         d.rect("foot-hidden", travel, 0, carriage, deep);
         d.rect("fence", 0, deep * 0.35, carriage, thick("fence"), "part.fence");
         d.rect("stock", 0, deep * 0.35 - thick("backing"), carriage, thick("backing"), "part.backing");
@@ -264,7 +264,7 @@ public final class BuildFigures {
         double tall = across("fence");
         double deep = across("carriage");
         double wide = across("guides");
-        d.rect("guide", 0, -base, deep, base, "part.carriage");
+        d.rect("build-base", 0, -base, deep, base, "part.carriage");
         d.rect("liner", -wide, -base, wide, base, "part.guides");
         d.rect("liner", deep, -base, wide, base, "part.guides");
         d.rect("fence", deep * 0.35, -base - tall, thick("fence"), tall, "part.fence");

@@ -11,6 +11,7 @@ import canthook.server.rack.WoodApi.OwnWood;
 import canthook.server.saw.SawRuns;
 import canthook.server.saw.SawRuns.Which;
 import canthook.shop.HouseRule;
+import canthook.shop.Machine;
 import canthook.shop.RackFinish;
 import canthook.shop.RackJig;
 import canthook.shop.TestCut;
@@ -76,6 +77,7 @@ class Demo implements SmartInitializingSingleton {
             List<OwnClimate> climates,
             List<Cutter> cutters,
             List<RackJig> jigs,
+            List<Machine> machines,
             List<RackFinish> finishes) {}
 
     private void fillRack() throws IOException {
@@ -85,6 +87,7 @@ class Demo implements SmartInitializingSingleton {
             demo.blanks().forEach(blank -> rack.add(Rack.Kind.BLANK, blank.name(), blank::withId));
             demo.cutters().forEach(cutter -> rack.add(Rack.Kind.CUTTER, cutter.name(), cutter::withId));
             demo.jigs().forEach(jig -> rack.add(Rack.Kind.JIG, jig.name(), jig::withId));
+            demo.machines().forEach(machine -> rack.add(Rack.Kind.MACHINE, machine.name(), machine::withId));
             demo.finishes().forEach(finish -> rack.add(Rack.Kind.FINISH, finish.name(), finish::withId));
             demo.climates().forEach(climate -> rack.add(Rack.Kind.CLIMATE, climate.name(), climate::as));
         }

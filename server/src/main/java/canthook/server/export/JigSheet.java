@@ -14,6 +14,7 @@ import java.util.Optional;
 
 /** The jig to build: drawn, its parts, the order, the checks. */
 final class JigSheet {
+    private static final double HIGH = 78;
     private static final double ROW = 5;
     private static final double COUNT = 8;
     private static final double SIZE = 62;
@@ -34,9 +35,7 @@ final class JigSheet {
             sheet.large("Not like this");
             sheet.written(stop, 11);
         }
-        for (Figure figure : BuildFigures.of(worked, jig)) {
-            sheet.figure(figure, figure.id().equals("build-plan") ? 68 : 48);
-        }
+        drawings(sheet, BuildFigures.of(worked, jig));
         sheet.heading("Parts");
         for (JigPart part : jig.parts()) {
             sheet.room(ROW);
@@ -74,5 +73,19 @@ final class JigSheet {
                         9);
             }
         }
+    }
+
+    /** From above and cut through, beside each other. */
+    private static void drawings(Sheet sheet, List<Figure> figures) throws IOException {
+        if (figures.size() == 1) {
+            sheet.figure(figures.get(0), HIGH / 2);
+            return;
+        }
+        sheet.room(HIGH);
+        double half = sheet.wide() * 0.44;
+        double above = sheet.page().figure(figures.get(0), Sheet.EDGE, sheet.y(), half, HIGH);
+        double through =
+                sheet.page().figure(figures.get(1), Sheet.EDGE + half + 5, sheet.y(), sheet.wide() - half - 5, HIGH);
+        sheet.down(Math.max(above, through) + 4);
     }
 }
