@@ -124,7 +124,7 @@ final class ScrewCarriage {
         d.then("Bearings in line with the nut: rod in, turned by hand over the whole travel before anything is glued.");
         d.then("Fence square to the cutter; backing before it.");
         d.caution(
-                "Screws out of the cutter's way. Clamp the whole to the gauge or sled; hands at the crank while it cuts stays off.");
+                "Screws out of the cutter's way. Clamp the whole to the gauge or sled; hands off the crank while it cuts.");
         d.then(
                 "Zero: the kerf just touching the reference edge. Mark the dial there, always turned from the same side.");
         d.check("play", "Play: turned back, how far the crank goes before the carriage follows.", null);

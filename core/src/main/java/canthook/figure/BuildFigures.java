@@ -247,7 +247,7 @@ public final class BuildFigures {
         double lead = Math.max(4, screw.screw().lead().mm() * 2);
         d.rect("rod", -30, y - lead / 2, rod, lead, "part.rod");
         d.rect("stop", -mm("bearing"), y - 14, mm("bearing"), 28, "part.bearing");
-        d.rect("stop", guides, y - 14, mm("bearing"), 28, "part.bearing");
+        d.rect("stop", rod - 30 - mm("bearing"), y - 14, mm("bearing"), 28, "part.bearing");
         d.rect("stop", carriage / 2 - mm("nut") / 2, y - 10, mm("nut"), 20, "part.nut");
         d.rect("cutter", carriage / 2, -wide - 12, kerf, deep * 0.35 + wide + 12);
         across(d, 0, carriage, -wide - 12, Side.ABOVE, 0, "carriage");

@@ -286,6 +286,8 @@ final class Page implements AutoCloseable {
         tick(x, y1);
         tick(x, y2);
         to.saveGraphicsState();
+        // what was filled last may have been white
+        to.setNonStrokingColor(Color.BLACK);
         to.transform(Matrix.getRotateInstance(Math.PI / 2, px(x - lanes.over(d)), py((y1 + y2) / 2)));
         lettering.write(
                 to, (float) (-lettering.width(d.text(), Face.NUMBER, NUMBER) / 2), 0, d.text(), Face.NUMBER, (float)
