@@ -40,6 +40,8 @@ class AxeTest {
         "/boxes/envelope-drawer/papers,light",
         "/boxes/envelope-drawer/papers,dark",
         "/boxes/envelope-drawer/jig,words",
+        "/boxes/envelope-drawer/jig,building",
+        "/boxes/envelope-drawer/jig,square",
         "/boxes/envelope-drawer/saw,light",
         "/boxes/envelope-drawer/saw,dark",
         "/rack/cutters,light",
@@ -56,6 +58,7 @@ class AxeTest {
         "/rack/house-rules,dark",
         "/rack/jigs,light",
         "/rack/finishes,light",
+        "/rack/machines,light",
         "/boxes/seed-chest/finish,light",
         "/boxes/packet-drawers/finish,dark",
         "/boxes/envelope-drawer/glue,light",
@@ -79,7 +82,7 @@ class AxeTest {
                                 : path.startsWith("/practice")
                                         ? ".way svg, .choice"
                                         : path.startsWith("/rack")
-                                                ? ".boards svg, td, .plot svg, .rule, .cutters li, .jig svg, .finish svg"
+                                                ? ".boards svg, td, .plot svg, .rule, .cutters li, .jig svg, .finish svg, .machine svg"
                                                 : path.endsWith("/glue-up")
                                                         ? "footer .done"
                                                         : path.endsWith("/saw")
@@ -94,6 +97,16 @@ class AxeTest {
         if (how.equals("words")) {
             page.getByText("Words", new Page.GetByTextOptions().setExact(true)).click();
             page.waitForSelector("dt");
+        }
+        if (how.equals("building")) {
+            page.getByText("building it").click();
+            page.waitForSelector(".build table");
+        }
+        if (how.equals("square")) {
+            page.getByText("is it square?").click();
+            Workbench.type(page, "End that was at the fence", "25.4");
+            Workbench.type(page, "Its far end", "25.2");
+            page.waitForSelector(".square .answer");
         }
         if (how.equals("new")) {
             page.getByText("New box").first().click();

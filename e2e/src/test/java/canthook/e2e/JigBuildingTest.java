@@ -1,0 +1,86 @@
+package canthook.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** A machine is measured, the sled of a drawer is built to it, five cuts tell whether it is square, and that stands on the jig. */
+class JigBuildingTest {
+    private static Workbench bench;
+
+    @BeforeAll
+    static void open() throws IOException {
+        bench = new Workbench();
+    }
+
+    @AfterAll
+    static void close() {
+        assertThat(bench.complaints()).isEmpty();
+        bench.close();
+    }
+
+    private static Locator part(Page page, String name) {
+        return page.locator(".build tr", new Page.LocatorOptions().setHasText(name))
+                .first();
+    }
+
+    @Test
+    void aSledIsBuiltToTheMachineThatWasMeasured() {
+        Page page = bench.window();
+        page.navigate(bench.address + "/rack/machines");
+        assertThat(page.locator(".machine").first()).containsText("7 of 7 measures taken");
+        Workbench.type(page, "Mitre slot, wide", "16");
+        assertThat(page.locator(".machine").first()).containsText("16");
+        Workbench.type(page, "Blade's radius", "900");
+        assertThat(page.locator("aside .says.error")).containsText("250");
+        String id = bench.copyOf(page, "envelope-drawer");
+        page.navigate(bench.address + "/boxes/" + id + "/jig");
+        page.getByText("building it").click();
+        Locator runner = part(page, "Runner");
+        assertThat(runner).containsText(Pattern.compile("15\\.\\d\\d mm"));
+        // what is pointed at in the list is lit in the drawing; a size opens to its working
+        runner.hover();
+        assertThat(runner).hasClass(Pattern.compile("lit"));
+        runner.locator(".number").nth(1).click();
+        assertThat(page.locator(".working")).containsText("16");
+        page.keyboard().press("Escape");
+        // another way is another jig
+        Workbench.choose(page, "Jig", "spacers against a fence");
+        assertThat(part(page, "Spacers")).containsText(Pattern.compile("14\\.\\d\\d mm"));
+        page.context().close();
+    }
+
+    @Test
+    void fiveCutsTellWhichWayAndStandOnTheJig() {
+        Page page = bench.window();
+        String id = bench.copyOf(page, "envelope-drawer");
+        page.navigate(bench.address + "/boxes/" + id + "/jig");
+        Workbench.choose(page, "On the jig", "Box sled");
+        page.getByText("is it square?").click();
+        Workbench.type(page, "End that was at the fence", "25.4");
+        Workbench.type(page, "Its far end", "25.2");
+        Locator says = page.locator(".square .answer");
+        assertThat(says).containsText("Move the right end towards you by 0.08 mm");
+        assertThat(page.locator(".square .grade")).containsText("Good enough for this joint");
+        assertThat(page.locator(".square .fence svg")).isVisible();
+        Workbench.choose(page, "The fence turns at its", "right end");
+        assertThat(says).containsText("Move the left end away from you");
+        page.getByText("Write it on “Box sled”").click();
+        assertThat(page.locator(".history li")).hasCount(1);
+        page.reload();
+        page.getByText("is it square?").click();
+        assertThat(page.locator(".history li")).containsText("left end away from you");
+        // a reading no fence could give is refused where it was typed
+        Workbench.type(page, "End that was at the fence", "40");
+        Workbench.type(page, "Its far end", "2");
+        assertThat(page.locator(".square .says.error")).containsText("misread");
+        page.context().close();
+    }
+}
