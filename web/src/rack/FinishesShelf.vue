@@ -5,6 +5,7 @@ import { computed, onMounted, ref } from 'vue'
 import { answer, api, problemOf, type KeptFinish, type Recipe } from '../api/client'
 import ChoiceField from '../bench/ChoiceField.vue'
 import ShelfFrame from './ShelfFrame.vue'
+import { useTakenOff } from './taken-off'
 
 /** Finishes of the shop’s own: each as the steps that make it, drawn one after another as long as they take. */
 type Step = Recipe['steps'][number]
@@ -12,7 +13,6 @@ const finishes = ref<KeptFinish[]>([])
 const general = ref<Recipe[]>([])
 const picked = ref('')
 const failed = ref('')
-const gone = ref<KeptFinish>()
 const now = computed(() => finishes.value.find((f) => f.finish.id === picked.value))
 const does: { value: Step['does']; label: string }[] = [
   { value: 'SAND', label: 'sand' },
@@ -93,23 +93,18 @@ async function begin(name: string) {
     failed.value = problemOf(error).detail
   }
 }
-async function takeOff() {
-  const was = now.value
-  if (!was) return
-  await answer(api.DELETE('/api/rack/finishes/{id}', { params: { path: { id: was.finish.id } } }))
-  gone.value = was
-  picked.value = ''
-  await load()
-}
-async function putBack() {
-  if (!gone.value) return
-  await answer(
-    api.POST('/api/rack/finishes/{id}/restore', { params: { path: { id: gone.value.finish.id } } })
-  )
-  picked.value = gone.value.finish.id
-  gone.value = undefined
-  await load()
-}
+const {
+  gone,
+  refused: notMoved,
+  takeOff,
+  putBack
+} = useTakenOff<KeptFinish>({
+  id: (kept) => kept.finish.id,
+  remove: async (id) => answer(api.DELETE('/api/rack/finishes/{id}', { params: { path: { id } } })),
+  restore: async (id) => answer(api.POST('/api/rack/finishes/{id}/restore', { params: { path: { id } } })),
+  shown: (id) => (picked.value = id),
+  load
+})
 /** Waits are drawn shorter the longer they are, so that a cure of weeks does not push the coats together. */
 const long = (s: Step) => ({ hands: 6 + s.minutes / 3, waits: s.hours ? 6 + 14 * Math.log2(1 + s.hours) : 0 })
 function strip(recipe: Recipe) {
@@ -168,7 +163,7 @@ function strip(recipe: Recipe) {
     <p v-if="gone" class="under">
       <button type="button" class="word" @click="putBack">put {{ gone.finish.recipe.name }} back</button>
     </p>
-    <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
+    <p v-if="failed || notMoved" class="failed" role="alert">{{ failed || notMoved }}</p>
     <template v-if="now" #slate>
       <label class="name">
         <span>Name</span>
@@ -263,7 +258,7 @@ function strip(recipe: Recipe) {
           { ragsBurn: 'its rags can take fire', vapour: 'solvent in the air', film: 'builds a film' }[t]
         }}</label>
       </p>
-      <p><button type="button" class="word" @click="takeOff">Take it off the rack</button></p>
+      <p><button type="button" class="word" @click="takeOff(now)">Take it off the rack</button></p>
     </template>
   </ShelfFrame>
 </template>

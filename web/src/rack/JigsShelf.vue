@@ -7,12 +7,12 @@ import LengthField from '../bench/LengthField.vue'
 import FigureView from '../drawing/FigureView.vue'
 import { rackDisplay } from './display'
 import ShelfFrame from './ShelfFrame.vue'
+import { useTakenOff } from './taken-off'
 
 /** Jigs as they hang: each with what is moved at it, its measures, its keys, and what was cut on it. */
 const jigs = ref<KeptJig[]>([])
 const picked = ref('')
 const failed = ref('')
-const gone = ref<KeptJig>()
 const recorded = ref<BookEntry[]>([])
 const now = computed(() => jigs.value.find((j) => j.jig.id === picked.value))
 const unit = computed(() => (rackDisplay.value === 'METRIC' ? 'MILLIMETRE' : 'INCH'))
@@ -134,21 +134,18 @@ async function hang() {
     failed.value = problemOf(error).detail
   }
 }
-async function takeOff() {
-  const was = now.value
-  if (!was) return
-  await answer(api.DELETE('/api/rack/jigs/{id}', { params: { path: { id: was.jig.id } } }))
-  gone.value = was
-  picked.value = ''
-  await load()
-}
-async function putBack() {
-  if (!gone.value) return
-  await answer(api.POST('/api/rack/jigs/{id}/restore', { params: { path: { id: gone.value.jig.id } } }))
-  picked.value = gone.value.jig.id
-  gone.value = undefined
-  await load()
-}
+const {
+  gone,
+  refused: notMoved,
+  takeOff,
+  putBack
+} = useTakenOff<KeptJig>({
+  id: (kept) => kept.jig.id,
+  remove: async (id) => answer(api.DELETE('/api/rack/jigs/{id}', { params: { path: { id } } })),
+  restore: async (id) => answer(api.POST('/api/rack/jigs/{id}/restore', { params: { path: { id } } })),
+  shown: (id) => (picked.value = id),
+  load
+})
 function pick(id: string) {
   picked.value = id
   void memory()
@@ -179,7 +176,7 @@ function when(iso: string) {
       <button type="button" class="word" @click="hang">Hang a jig</button>
       <button v-if="gone" type="button" class="word" @click="putBack">put {{ gone.jig.name }} back</button>
     </p>
-    <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
+    <p v-if="failed || notMoved" class="failed" role="alert">{{ failed || notMoved }}</p>
     <template v-if="now" #slate>
       <label class="name">
         <span>Name</span>
@@ -284,7 +281,7 @@ function when(iso: string) {
           {{ r.says }}
         </li>
       </ul>
-      <p><button type="button" class="word" @click="takeOff">Take it off the rack</button></p>
+      <p><button type="button" class="word" @click="takeOff(now)">Take it off the rack</button></p>
     </template>
   </ShelfFrame>
 </template>

@@ -14,6 +14,7 @@ import LengthField from '../bench/LengthField.vue'
 import { rackDisplay, rackUnit } from './display'
 import MeasurePicture from './MeasurePicture.vue'
 import ShelfFrame from './ShelfFrame.vue'
+import { useTakenOff } from './taken-off'
 
 /** Machines of the shop, with the measures that bind what is made with them; what was not taken yet is assumed, and said to be. */
 const machines = ref<KeptMachine[]>([])
@@ -21,7 +22,6 @@ const kinds = ref<MachineKind[]>([])
 const picked = ref('')
 const failed = ref('')
 const refused = ref<{ field: string; detail: string }>()
-const gone = ref<KeptMachine>()
 const now = computed(() => machines.value.find((m) => m.machine.id === picked.value))
 const kindOf = (m: KeptMachine) => kinds.value.find((k) => k.kind === m.machine.kind)
 const measures = computed(() => (now.value ? (kindOf(now.value)?.measures ?? []) : []))
@@ -94,23 +94,18 @@ async function begin(kind: string) {
     failed.value = problemOf(error).detail
   }
 }
-async function takeOff() {
-  const was = now.value
-  if (!was) return
-  await answer(api.DELETE('/api/rack/machines/{id}', { params: { path: { id: was.machine.id } } }))
-  gone.value = was
-  picked.value = ''
-  await load()
-}
-async function putBack() {
-  if (!gone.value) return
-  await answer(
-    api.POST('/api/rack/machines/{id}/restore', { params: { path: { id: gone.value.machine.id } } })
-  )
-  picked.value = gone.value.machine.id
-  gone.value = undefined
-  await load()
-}
+const {
+  gone,
+  refused: notMoved,
+  takeOff,
+  putBack
+} = useTakenOff<KeptMachine>({
+  id: (kept) => kept.machine.id,
+  remove: async (id) => answer(api.DELETE('/api/rack/machines/{id}', { params: { path: { id } } })),
+  restore: async (id) => answer(api.POST('/api/rack/machines/{id}/restore', { params: { path: { id } } })),
+  shown: (id) => (picked.value = id),
+  load
+})
 const taken = (m: KeptMachine) => Object.keys(m.machine.measures).length
 </script>
 
@@ -162,7 +157,7 @@ const taken = (m: KeptMachine) => Object.keys(m.machine.measures).length
     <p v-if="gone">
       <button type="button" class="word" @click="putBack">put {{ gone.machine.name }} back</button>
     </p>
-    <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
+    <p v-if="failed || notMoved" class="failed" role="alert">{{ failed || notMoved }}</p>
     <template v-if="now" #slate>
       <label class="name">
         <span>Name</span>
@@ -209,7 +204,7 @@ const taken = (m: KeptMachine) => Object.keys(m.machine.measures).length
         "
       />
       <p class="caution">Unplug before you measure. The machine’s manual comes first.</p>
-      <p><button type="button" class="word" @click="takeOff">Take it off the rack</button></p>
+      <p><button type="button" class="word" @click="takeOff(now)">Take it off the rack</button></p>
     </template>
   </ShelfFrame>
 </template>

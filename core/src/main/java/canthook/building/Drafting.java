@@ -112,6 +112,24 @@ final class Drafting {
                 "Twice the slot's depth and 30, and 60 at least: something to clamp to.");
     }
 
+    Worked keyHigh() {
+        return length(
+                "key-high",
+                "hκ",
+                "Key, high",
+                Term.larger(depth.minus(fixed(Length.mm(1))), fixed(Length.mm(1))),
+                "A millimetre under the slot's depth: a part comes down on the base, not on the key.");
+    }
+
+    Worked keyLong(Worked fence, Worked backing, Worked stack) {
+        return length(
+                "key-long",
+                "lκ",
+                "Key, long",
+                fence.plus(backing).plus(stack).plus(fixed(Length.mm(10))),
+                "Through fence and backing, past the thickest stack, and 10 to find it by.");
+    }
+
     /** A runner in the mitre slot, and how much it would move another way. */
     JigPart runner(Worked along) {
         Worked slot = machine.read(Measure.SLOT_WIDTH, "slot", "w");

@@ -82,18 +82,8 @@ final class KeyJig {
                 d.depth.plus(fixed(THUMB)),
                 "Over the base: the slot's depth and 15.");
         Worked stack = d.stack();
-        Worked keyHigh = d.length(
-                "key-high",
-                "hκ",
-                "Key, high",
-                Term.larger(d.depth.minus(fixed(Length.mm(1))), fixed(Length.mm(1))),
-                "A millimetre under the slot's depth: a part comes down on the base, not on the key.");
-        Worked keyLong = d.length(
-                "key-long",
-                "lκ",
-                "Key, long",
-                fence.plus(backing).plus(stack).plus(fixed(Length.mm(10))),
-                "Through fence and backing, past the thickest stack, and 10 to find it by.");
+        Worked keyHigh = d.keyHigh();
+        Worked keyLong = d.keyLong(fence, backing, stack);
         Worked baseDeep = d.length(
                 "base-deep",
                 "db",

@@ -7,7 +7,6 @@ import canthook.jig.KeySetting;
 import canthook.length.Length;
 import canthook.shop.Machine.Measure;
 import canthook.working.Show;
-import canthook.working.Term;
 import canthook.working.Worked;
 
 /**
@@ -53,18 +52,8 @@ final class RouterSled {
         Worked fence = d.given("fence-thick", "tf", "Fence, thick", 18, "Stiff enough over its length.");
         Worked backing = d.given("backing-thick", "tb", "Backing, thick", 12, "Against tear-out; renewed.");
         Worked stack = d.stack();
-        Worked keyLong = d.length(
-                "key-long",
-                "lκ",
-                "Key, long",
-                fence.plus(backing).plus(stack).plus(fixed(Length.mm(10))),
-                "Through fence and backing, past the thickest stack, and 10 to find it by.");
-        Worked keyHigh = d.length(
-                "key-high",
-                "hκ",
-                "Key, high",
-                Term.larger(d.depth.minus(fixed(Length.mm(1))), fixed(Length.mm(1))),
-                "A millimetre under the slot's depth.");
+        Worked keyLong = d.keyLong(fence, backing, stack);
+        Worked keyHigh = d.keyHigh();
         Worked hole = d.length(
                 "hole",
                 "dh",

@@ -167,4 +167,13 @@ class GlueUpTest {
         String[] parts = clock.textContent().strip().split(":");
         return Integer.parseInt(parts[0]) * 60 + Integer.parseInt(parts[1]);
     }
+
+    /** Everything is looked at dry. */
+    static void dryFit(Page page) {
+        Locator looks = page.locator(".looks [role=checkbox]");
+        assertThat(looks.first()).isVisible();
+        for (Locator look : looks.all()) {
+            look.click();
+        }
+    }
 }

@@ -120,6 +120,7 @@ class ScreenshotsTest {
         byte[] order = page.screenshot();
         String copy = bench.copyOf(page, "envelope-drawer");
         page.navigate(bench.address + "/boxes/" + copy + "/glue-up");
+        GlueUpTest.dryFit(page);
         page.locator("footer .done").click();
         page.waitForSelector(".now");
         page.locator("footer .done").click();
