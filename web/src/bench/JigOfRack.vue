@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
-import { answer, api, problemOf, type KeptJig } from '../api/client'
+import { useDebounceFn } from '@vueuse/core'
+import { computed, onMounted, ref, watch } from 'vue'
+import { answer, api, problemOf, type JigMakes, type KeptJig } from '../api/client'
 import ChoiceField from './ChoiceField.vue'
 import { useBench } from './store'
 
@@ -36,6 +37,39 @@ function choose(id: string) {
   else if (!id) void bench.set('jig.own', null)
 }
 
+/** Which of them make this box, and how: asked when the plan has come to rest. */
+const makes = ref<JigMakes[]>([])
+let turn = 0
+const weigh = useDebounceFn(async () => {
+  const plan = bench.plan
+  if (!plan || !jigs.value.length) return
+  const mine = ++turn
+  try {
+    const found = await answer(
+      api.POST('/api/build/jigs', { body: { plan, testCuts: bench.testCuts.map((c) => c.cut) } })
+    )
+    if (mine === turn) makes.value = found
+  } catch (error) {
+    if (mine === turn) failed.value = problemOf(error).detail
+  }
+}, 300)
+watch([() => bench.worked, jigs], () => void weigh(), { immediate: true })
+const words: Record<JigMakes['how'], string> = {
+  AS_IT_IS: 'as it is',
+  AFTER_A_SHIM: 'after a shim',
+  ANOTHER_KEY: 'with another key',
+  SET_ANEW: 'set anew',
+  NOT: 'not this box'
+}
+function take(one: JigMakes) {
+  const after = one.after
+  if (!after) return
+  void bench.decide((draft) => {
+    draft.jig = after.jig
+    draft.fingers = after.fingers
+  })
+}
+
 async function keep() {
   if (!bench.plan || !name.value.trim()) return
   try {
@@ -62,6 +96,23 @@ async function keep() {
     :choices="choices"
     @choose="choose"
   />
+  <ul v-if="makes.length" class="makes" aria-label="The shop’s jigs, and this box">
+    <li v-for="m in makes" :key="m.id" :class="m.how.toLowerCase()">
+      <strong>{{ m.name }}</strong>, {{ words[m.how] }}. <span>{{ m.says }}</span>
+      <button
+        v-if="m.after && m.id !== own?.id"
+        type="button"
+        class="word"
+        :aria-label="`Cut it on ${m.name}`"
+        @click="take(m)"
+      >
+        cut it on this
+      </button>
+    </li>
+  </ul>
+  <p v-if="makes.length && !makes.some((m) => m.how === 'AS_IT_IS')" class="none">
+    For a box like this you have no jig yet: build one, see “building it”.
+  </p>
   <template v-if="!own">
     <button v-if="!naming" type="button" class="word" @click="naming = true">
       Keep this jig on the rack
@@ -91,6 +142,35 @@ input {
   border-radius: 3px;
   padding: 0.25rem 0.4rem;
   width: 11rem;
+}
+.makes {
+  list-style: none;
+  margin: 0.2rem 0;
+  padding: 0;
+  font-size: 0.95rem;
+  line-height: 1.3;
+}
+.makes li {
+  padding: 0.2rem 0 0.2rem 0.6rem;
+  border-left: 4px solid var(--rule);
+  margin-bottom: 0.25rem;
+}
+.makes .as_it_is {
+  border-color: var(--good);
+}
+.makes .after_a_shim {
+  border-color: var(--mind);
+}
+.makes .not {
+  color: var(--quiet);
+}
+.makes span,
+.none {
+  color: var(--quiet);
+}
+.none {
+  margin: 0.2rem 0;
+  font-size: 0.95rem;
 }
 .failed {
   color: var(--cut);

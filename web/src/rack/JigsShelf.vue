@@ -98,6 +98,16 @@ function keys(text: string) {
   }
   void change((j) => (j.keys = read))
 }
+/** Both are wanted; what is said first waits for the other. */
+const half = ref<{ kerf?: number; gap?: number }>({})
+function glue(field: 'kerf' | 'gap', mm: number | undefined) {
+  const both = { ...half.value, ...now.value?.jig.glued, [field]: mm }
+  half.value = both
+  void change((j) => {
+    if (both.kerf !== undefined && both.gap !== undefined) j.glued = { kerf: both.kerf, gap: both.gap }
+    else delete j.glued
+  })
+}
 function set<K extends 'slimmerBy' | 'base' | 'rod' | 'resolution'>(field: K, mm: number | undefined) {
   void change((j) => {
     if (mm === undefined) Reflect.deleteProperty(j.jig, field)
@@ -196,6 +206,28 @@ function when(iso: string) {
           @change="keys(($event.target as HTMLInputElement).value)"
         />
       </label>
+      <template v-if="hasKey">
+        <LengthField
+          label="Key glued in: slot it cuts"
+          :text="now.fields['glued.kerf'] ?? ''"
+          :mm="now.jig.glued?.kerf"
+          :unit="unit"
+          at="rack.jig.glued.kerf"
+          house="not glued"
+          fine
+          @read="(mm) => glue('kerf', mm)"
+        />
+        <LengthField
+          label="and the gap, key to cut"
+          :text="now.fields['glued.gap'] ?? ''"
+          :mm="now.jig.glued?.gap"
+          :unit="unit"
+          at="rack.jig.glued.gap"
+          house="not glued"
+          fine
+          @read="(mm) => glue('gap', mm)"
+        />
+      </template>
       <LengthField
         v-if="way === 'ROUTER_SLED'"
         label="Base the bit passes"

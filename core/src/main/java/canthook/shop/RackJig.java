@@ -3,6 +3,7 @@ package canthook.shop;
 import canthook.length.Length;
 import canthook.plan.JigChoice;
 import canthook.plan.JigChoice.Own;
+import canthook.refusal.Bounds;
 import canthook.refusal.OneLine;
 import canthook.refusal.Refused;
 import java.util.List;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param id stable name
  * @param jig its measures, as a plan takes them; of no box and of no rack
  * @param keys widths of the keys that lie with it, as measured
+ * @param glued what was measured on it where its key is glued in; null where the key can be moved
  * @param cutter it was made for, by its id on the rack; null when it was for none
  */
 public record RackJig(
@@ -23,19 +25,40 @@ public record RackJig(
         JigChoice jig,
         List<Length> keys,
         @Nullable String cutter,
-        String note) {
+        String note,
+        @Nullable Glued glued) {
+
+    /**
+     * What was measured on a jig whose key is glued in: it makes one joint for ever.
+     *
+     * @param kerf the slot its cut leaves
+     * @param gap from key to cut
+     */
+    public record Glued(Length kerf, Length gap) {
+        public static final Bounds KERF = new Bounds("Slot it cuts", Length.mm(0.5), Length.mm(100));
+        public static final Bounds GAP = new Bounds("Gap, key to cut", Length.mm(0.2), Length.mm(100));
+
+        public Glued {
+            KERF.check("kerf", kerf);
+            GAP.check("gap", gap);
+        }
+    }
+
     public RackJig {
         Refused.ifMissing("id", "The jig’s id", id);
         name = OneLine.name("name", "A jig", name, 60);
         Refused.ifMissing("jig", "How it indexes", jig);
         keys = new Own(id, name, keys == null ? List.of() : keys).keys();
         note = OneLine.words("note", "The note", note == null ? "" : note, 300);
+        if (glued != null && !jig.way().hasKey()) {
+            throw new Refused("glued", "A jig without a key has none that is glued in.");
+        }
         // dividers are stepped anew for every box, and a jig is not one of itself
         jig = jig.withClosingError(null).withOwn(null);
     }
 
     public RackJig withId(String other) {
-        return new RackJig(other, name, jig, keys, cutter, note);
+        return new RackJig(other, name, jig, keys, cutter, note, glued);
     }
 
     /** What a plan takes when it is cut on this jig. */

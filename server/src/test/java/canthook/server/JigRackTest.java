@@ -77,4 +77,29 @@ class JigRackTest extends ServerTestBase {
         ObjectNode none = node().put("id", "x").put("name", "None").put("note", "");
         assertThat(hang(none).field()).isEqualTo("jig.jig");
     }
+
+    /** A glued key tells what it makes, and a box is told whether it is one of those; the offered plan closes there. */
+    @Test
+    void aGluedKeyMakesOneJoint() {
+        ObjectNode glued = jig("Old gauge", "SLED_KEY");
+        glued.putObject("glued").put("kerf", 7.45).put("gap", 7.28);
+        JsonNode hung = hang(glued).body();
+        assertThat(hung.get("says").asText()).contains("80.9 with 11").contains("95.7 with 13");
+        ObjectNode plan = drawer();
+        ObjectNode fingers = (ObjectNode) plan.get("fingers");
+        fingers.remove("sections");
+        fingers.put("lowerBy", 3).put("higherBy", 3);
+        JsonNode own = null;
+        for (JsonNode one : post("/api/build/jigs", node().set("plan", plan)).body()) {
+            own = one.get("id").asText().equals(hung.at("/jig/id").asText()) ? one : own;
+        }
+        assertThat(own).isNotNull();
+        assertThat(own.get("how").asText()).isEqualTo("AS_IT_IS");
+        JsonNode after = post("/api/work", node().set("plan", own.get("after"))).body();
+        assertThat(after.toString()).contains("95.66");
+        ObjectNode wrong = jig("Carriage", "STOPS");
+        wrong.putObject("glued").put("kerf", 7.45).put("gap", 7.28);
+        assertThat(hang(wrong).field()).isEqualTo("jig.glued");
+        delete("/api/rack/jigs/" + hung.at("/jig/id").asText());
+    }
 }

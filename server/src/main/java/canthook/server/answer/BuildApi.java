@@ -2,6 +2,7 @@ package canthook.server.answer;
 
 import canthook.building.JigPart;
 import canthook.building.JigToBuild;
+import canthook.building.ShopJigs;
 import canthook.figure.BuildFigures;
 import canthook.figure.Figure;
 import canthook.length.LengthDisplay;
@@ -87,6 +88,12 @@ public class BuildApi {
                         List.of(),
                         List.of(),
                         List.of()));
+    }
+
+    /** Which jigs of the rack make a plan, and how; those that make it as they are first. */
+    @PostMapping("/build/jigs")
+    public List<ShopJigs.Makes> jigs(@RequestBody WorkRequest request) {
+        return ShopJigs.of(Planner.work(request.plan(), floor.shop(request.plan(), request.cuts())), floor.jigs());
     }
 
     private static JigToBuildView view(WorkedPlan worked, JigToBuild jig) {

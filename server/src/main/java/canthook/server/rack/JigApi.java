@@ -1,5 +1,6 @@
 package canthook.server.rack;
 
+import canthook.building.GluedKey;
 import canthook.figure.Figure;
 import canthook.figure.PracticeFigures;
 import canthook.length.LengthDisplay;
@@ -11,10 +12,12 @@ import canthook.refusal.Refused;
 import canthook.server.rack.Rack.Kept;
 import canthook.server.rack.Rack.Kind;
 import canthook.shop.RackJig;
+import canthook.shop.RackJig.Glued;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -95,6 +98,11 @@ public class JigApi extends RackApi<RackJig> {
             fields.put(
                     "leaves.set", leaves.set().stream().map(display::editable).collect(Collectors.joining("; ")));
         }
+        Glued glued = own.glued();
+        if (glued != null) {
+            fields.put("glued.kerf", glued.kerf());
+            fields.put("glued.gap", glued.gap());
+        }
         Screw screw = jig.screw();
         if (screw != null) {
             fields.put("screw.lead", screw.lead());
@@ -122,6 +130,13 @@ public class JigApi extends RackApi<RackJig> {
         Screw screw = own.jig().screw();
         if (screw != null) {
             known.add("lead " + display.text(screw.lead(), Precision.CALIPER));
+        }
+        if (own.glued() != null) {
+            GluedKey key = new GluedKey(own.glued());
+            known.add("glued in: makes "
+                    + IntStream.of(9, 11, 13, 15)
+                            .mapToObj(n -> display.number(key.closes(n), Precision.LAYOUT) + " with " + n)
+                            .collect(Collectors.joining(", ")));
         }
         return String.join(", ", known);
     }

@@ -6,6 +6,7 @@ import canthook.server.keeping.GapsSeen;
 import canthook.server.keeping.LearnedPace;
 import canthook.server.rack.Rack.Kept;
 import canthook.shop.Machine;
+import canthook.shop.RackJig;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
 import java.util.List;
@@ -37,5 +38,10 @@ public class ShopFloor {
     /** The machines of the shop, with what was measured on them. */
     public List<Machine> machines() {
         return rack.all(Rack.Kind.MACHINE).stream().map(Kept::item).toList();
+    }
+
+    /** The jigs of the shop. */
+    public List<RackJig> jigs() {
+        return rack.all(Rack.Kind.JIG).stream().map(Kept::item).toList();
     }
 }

@@ -1,0 +1,144 @@
+package canthook.building;
+
+import static canthook.SeedLibrary.envelopeDrawer;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import canthook.AnyPlan;
+import canthook.building.ShopJigs.How;
+import canthook.building.ShopJigs.Makes;
+import canthook.length.Length;
+import canthook.plan.BoxPlan;
+import canthook.plan.JigChoice.Way;
+import canthook.planner.Planner;
+import canthook.planner.WorkedPlan;
+import canthook.refusal.Refused;
+import canthook.shop.RackJig;
+import canthook.shop.RackJig.Glued;
+import canthook.shop.Shop;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The jigs of the shop beside a box: what a glued key makes, and that each offer comes out as it is told. */
+class ShopJigsTest {
+    private static final WorkedPlan EXACT = Planner.work(envelopeDrawer(), Shop.withDefaults());
+    /** The drawer, three millimetres lower or higher. */
+    private static final WorkedPlan DRAWER = Planner.work(
+            envelopeDrawer()
+                    .with(envelopeDrawer()
+                            .fingers()
+                            .within(Length.mm(3), Length.mm(3))
+                            .withSections(null)),
+            Shop.withDefaults());
+
+    private static RackJig jig(Way way, List<Double> keys, Glued glued) {
+        BoxPlan plan = envelopeDrawer();
+        return new RackJig(
+                "sled",
+                "Sled",
+                plan.jig().with(way),
+                keys.stream().map(Length::mm).toList(),
+                null,
+                "",
+                glued);
+    }
+
+    private static Glued glued(double kerf, double gap) {
+        return new Glued(Length.mm(kerf), Length.mm(gap));
+    }
+
+    private static Makes makes(RackJig jig) {
+        return ShopJigs.of(DRAWER, List.of(jig)).get(0);
+    }
+
+    /** Kerf 7.45, gap 7.28: 11 close at 80.93, 13 at 95.66, 15 at 110.39. */
+    @ParameterizedTest
+    @CsvSource({"11, 80.93", "13, 95.66", "15, 110.39"})
+    void aGluedKeyMakesOneJoint(int sections, double closes) {
+        assertThat(new GluedKey(glued(7.45, 7.28)).closes(sections).mm()).isCloseTo(closes, within(1e-9));
+    }
+
+    /** The drawer is about 96: the key that makes 95.66 makes it as it is, and the plan then closes there. */
+    @Test
+    void aGluedKeyMakesTheDrawerAsItIs() {
+        Makes makes = makes(jig(Way.SLED_KEY, List.of(), glued(7.45, 7.28)));
+        assertThat(makes.how()).isEqualTo(How.AS_IT_IS);
+        assertThat(makes.says()).contains("13 sections");
+        WorkedPlan then = Planner.work(makes.after(), Shop.withDefaults());
+        assertThat(then.fingers().chosen().closing().length().mm()).isCloseTo(95.66, within(0.005));
+        assertThat(then.jig().key().orElseThrow().gap().length().mm()).isCloseTo(7.28, within(0.005));
+    }
+
+    /** Exactly 96 it does not make; a key with less clearance does, with a shim that takes the gap down. */
+    @Test
+    void anExactHeightWantsAShim() {
+        assertThat(ShopJigs.of(EXACT, List.of(jig(Way.SLED_KEY, List.of(), glued(7.45, 7.28))))
+                        .get(0)
+                        .how())
+                .isEqualTo(How.NOT);
+        Makes shim = ShopJigs.of(EXACT, List.of(jig(Way.SLED_KEY, List.of(), glued(7.45, 7.40))))
+                .get(0);
+        assertThat(shim.how()).isEqualTo(How.AFTER_A_SHIM);
+        // 13 · 7.45 − 7 c = 96: c 0.121, and the gap is less by what that is over 0.05
+        assertThat(shim.says()).contains("With 0.07 mm on its key").contains("13 sections close at 96");
+    }
+
+    @Test
+    void whatDoesNotFitSaysWhatItMakes() {
+        Makes wide = makes(jig(Way.SLED_KEY, List.of(), glued(30, 29.9)));
+        assertThat(wide.how()).isEqualTo(How.NOT);
+        assertThat(wide.after()).isNull();
+        assertThat(wide.says()).contains("with 3");
+        assertThat(makes(jig(Way.SLED_KEY, List.of(), glued(60, 59.9))).how()).isEqualTo(How.NOT);
+    }
+
+    /** A key that moves fits when it goes into the slot and still guides; a carriage is set anew. */
+    @Test
+    void keysThatMove() {
+        double wanted = DRAWER.jig().key().orElseThrow().key().length().mm();
+        assertThat(makes(jig(Way.SLED_KEY, List.of(6.0, wanted - 0.02), null)).how())
+                .isEqualTo(How.AS_IT_IS);
+        assertThat(makes(jig(Way.SLED_KEY, List.of(wanted + 0.05), null)).how()).isEqualTo(How.ANOTHER_KEY);
+        assertThat(makes(jig(Way.SLED_KEY, List.of(wanted - 0.2), null)).says()).contains("wants a key");
+        assertThat(makes(jig(Way.STOPS, List.of(), null)).how()).isEqualTo(How.SET_ANEW);
+        assertThatThrownBy(() -> jig(Way.STOPS, List.of(), glued(7.45, 7.33))).isInstanceOf(Refused.class);
+    }
+
+    static Stream<AnyPlan> anyPlans() {
+        return AnyPlan.seeds(9500, 120);
+    }
+
+    /** Whatever the box and the key: what is offered as it is or after a shim is a plan that closes within what the box allows. */
+    @ParameterizedTest
+    @MethodSource("anyPlans")
+    void everyOfferComesOut(AnyPlan any) {
+        WorkedPlan worked = Planner.work(any.plan(), any.shop());
+        Random random = new Random(any.seed());
+        double kerf = 3 + random.nextInt(120) / 10.0;
+        double gap = kerf - random.nextInt(20) / 100.0;
+        RackJig jig = jig(Way.SLED_KEY, List.of(), glued(kerf, gap));
+        Makes makes = ShopJigs.of(worked, List.of(jig)).get(0);
+        if (makes.after() == null) {
+            assertThat(makes.how()).isEqualTo(How.NOT);
+            return;
+        }
+        WorkedPlan then = Planner.work(makes.after(), any.shop());
+        Length closes = then.fingers().chosen().closing().length();
+        assertThat(closes.mm())
+                .isBetween(
+                        worked.fingers().chosen().band().lowest().mm() - 0.01,
+                        worked.fingers().chosen().band().highest().mm() + 0.01);
+        assertThat(then.jig().setting()).isNotNull();
+        double made = then.jig().key().orElseThrow().gap().length().mm();
+        assertThat(made).isLessThanOrEqualTo(gap + 0.006);
+        if (makes.how() == How.AS_IT_IS) {
+            assertThat(made).isCloseTo(gap, within(0.006));
+        }
+    }
+}
