@@ -61,6 +61,15 @@ const words: Record<JigMakes['how'], string> = {
   SET_ANEW: 'set anew',
   NOT: 'not this box'
 }
+const told = computed(() => {
+  const fit = makes.value.filter((m) => m.how === 'AS_IT_IS')
+  const shim = makes.value.filter((m) => m.how === 'AFTER_A_SHIM')
+  return fit.length
+    ? `${fit.map((m) => m.name).join(', ')} makes this box as it is`
+    : shim.length
+      ? `${shim[0]?.name} makes it after a shim`
+      : 'None of the shop’s jigs makes it as it is: build one'
+})
 function take(one: JigMakes) {
   const after = one.after
   if (!after) return
@@ -96,23 +105,23 @@ async function keep() {
     :choices="choices"
     @choose="choose"
   />
-  <ul v-if="makes.length" class="makes" aria-label="The shop’s jigs, and this box">
-    <li v-for="m in makes" :key="m.id" :class="m.how.toLowerCase()">
-      <strong>{{ m.name }}</strong>, {{ words[m.how] }}. <span>{{ m.says }}</span>
-      <button
-        v-if="m.after && m.id !== own?.id"
-        type="button"
-        class="word"
-        :aria-label="`Cut it on ${m.name}`"
-        @click="take(m)"
-      >
-        cut it on this
-      </button>
-    </li>
-  </ul>
-  <p v-if="makes.length && !makes.some((m) => m.how === 'AS_IT_IS')" class="none">
-    For a box like this you have no jig yet: build one, see “building it”.
-  </p>
+  <details v-if="makes.length" class="shop">
+    <summary>{{ told }}</summary>
+    <ul class="makes" aria-label="The shop’s jigs, and this box">
+      <li v-for="m in makes" :key="m.id" :class="m.how.toLowerCase()">
+        <strong>{{ m.name }}</strong>, {{ words[m.how] }}. <span>{{ m.says }}</span>
+        <button
+          v-if="m.after && m.id !== own?.id"
+          type="button"
+          class="word"
+          :aria-label="`Cut it on ${m.name}`"
+          @click="take(m)"
+        >
+          cut it on this
+        </button>
+      </li>
+    </ul>
+  </details>
   <template v-if="!own">
     <button v-if="!naming" type="button" class="word" @click="naming = true">
       Keep this jig on the rack
@@ -164,13 +173,16 @@ input {
 .makes .not {
   color: var(--quiet);
 }
-.makes span,
-.none {
+.makes span {
   color: var(--quiet);
 }
-.none {
-  margin: 0.2rem 0;
-  font-size: 0.95rem;
+.makes .word {
+  margin-left: 0.4rem;
+}
+.shop summary {
+  cursor: pointer;
+  padding: 0.3rem 0;
+  line-height: 1.25;
 }
 .failed {
   color: var(--cut);

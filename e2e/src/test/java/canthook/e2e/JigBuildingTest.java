@@ -83,4 +83,26 @@ class JigBuildingTest {
         assertThat(page.locator(".square .says.error")).containsText("misread");
         page.context().close();
     }
+
+    /** A second box finds the jig that was glued for the first: it is cut on it, and closes where that jig closes. */
+    @Test
+    void aBoxFindsTheJigThatMakesIt() {
+        Page page = bench.window();
+        String id = bench.copyOf(page, "envelope-drawer");
+        page.navigate(bench.address + "/boxes/" + id + "/fingers");
+        assertThat(page.locator(".rail .station.here")).containsText("13 sections");
+        page.navigate(bench.address + "/boxes/" + id + "/jig");
+        Locator shop = page.locator(".shop");
+        shop.locator("summary").click();
+        Locator gauge = shop.locator("li", new Locator.LocatorOptions().setHasText("Old gauge"));
+        assertThat(gauge).isVisible();
+        Locator cut = shop.getByLabel("Cut it on Box sled");
+        assertThat(cut).isVisible();
+        cut.click();
+        assertThat(page.getByRole(
+                        com.microsoft.playwright.options.AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName("On the jig")))
+                .containsText("Box sled");
+        page.context().close();
+    }
 }
