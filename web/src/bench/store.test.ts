@@ -117,6 +117,26 @@ describe('a box on the bench', () => {
     expect(bench.kept).toBe('kept')
   })
 
+  it('asks again when no answer came, and keeps what was chosen meanwhile', async () => {
+    const { bench, calls, refuse } = await opened()
+    const later: (() => void)[] = []
+    vi.stubGlobal('window', {
+      setTimeout: (act: () => void) => later.push(act),
+      clearTimeout: () => undefined
+    })
+    refuse['POST /api/work'] = { status: 503, body: { detail: 'busy' } }
+    await bench.set('size.height', 70)
+    expect(bench.plan?.size.height).toBe(70)
+    expect(bench.problem?.detail).toBe('busy')
+    Reflect.deleteProperty(refuse, 'POST /api/work')
+    const asked = calls.filter((c) => c.path === '/api/work').length
+    for (const act of [...later]) act()
+    await vi.waitFor(() => expect(bench.problem).toBeNull())
+    const works = calls.filter((c) => c.path === '/api/work')
+    expect(works.length).toBe(asked + 1)
+    expect((works.at(-1)?.body.plan as { size: { height: number } }).size.height).toBe(70)
+  })
+
   it('writes from the revision it read, and stops at a stale one without losing the change', async () => {
     const { bench, calls, refuse } = await opened()
     await bench.set('size.height', 97)

@@ -30,6 +30,9 @@ interface Step {
 
 /** One box on the bench: its decisions, what follows from them, and the way back. */
 /** The same decisions, in whatever order they stand. */
+/** So long after no answer came it is asked again, ms. */
+const AGAIN = 1500
+
 function alike(a: unknown, b: unknown): boolean {
   if (a === b || typeof a !== 'object' || typeof b !== 'object' || !a || !b)
     return a === b || (a ?? null) === (b ?? null)
@@ -158,6 +161,14 @@ export const useBench = defineStore('bench', () => {
     } catch (error) {
       if (turn !== asked) return
       const refused = problemOf(error)
+      // no refusal but no answer either: the numbers on the bench are those of the plan before, so it is asked again
+      if (refused.status === 0 || refused.status === 408 || refused.status >= 500) {
+        if (problem.value?.status !== refused.status) problem.value = refused
+        window.setTimeout(() => {
+          if (turn === asked) void work(back)
+        }, AGAIN)
+        return
+      }
       problem.value = {
         ...refused,
         field: refused.field?.replace(/^plan\./, '').replace(/\[(\d+)\]/g, '.$1')

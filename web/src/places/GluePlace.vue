@@ -113,7 +113,9 @@ const fitting = ref(false)
 function forward() {
   if (!clock.value || (clock.value.done && !fitting.value)) return
   if (!open.value)
-    return fits.value ? void act('OPEN', opens.value).then(() => (fitting.value = false)) : undefined
+    return fits.value
+      ? void act('OPEN', opens.value).then(() => (fitting.value = fitting.value && !open.value))
+      : undefined
   if (!next.value) return void act('DONE', at.value)
   if (next.value.phase === 'SETTING') return void act('REST', at.value + 1)
   // with the next half the glue is opened anew

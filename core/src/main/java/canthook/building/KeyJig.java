@@ -4,6 +4,7 @@ import static canthook.working.Term.fixed;
 
 import canthook.jig.KeySetting;
 import canthook.length.Length;
+import canthook.length.Precision;
 import canthook.plan.JigChoice.Way;
 import canthook.shop.Machine.Measure;
 import canthook.working.Term;
@@ -25,6 +26,7 @@ import canthook.working.Worked;
  */
 final class KeyJig {
     private static final Length CLEAR = Length.mm(3);
+    private static final Length LEAST_BASE = Length.mm(3);
     private static final Length THUMB = Length.mm(15);
 
     private KeyJig() {}
@@ -47,10 +49,12 @@ final class KeyJig {
             d.stop("A blade of " + radius.text(d.display) + " radius does not stand " + high.text(d.display)
                     + " over the table: take a thinner base, a larger blade or thinner walls.");
         } else if (high.isOver(most.length())) {
+            Length thinnest = most.length().minus(d.depth.length());
             d.stop("The cutter would stand " + high.text(d.display) + " over the table, and the saw gives "
-                    + most.text(d.display) + ": take a base of "
-                    + d.display.text(most.length().minus(d.depth.length()), canthook.length.Precision.LAYOUT)
-                    + " or less.");
+                    + most.text(d.display)
+                    + (thinnest.isUnder(LEAST_BASE)
+                            ? ": no base is that thin. Cut such walls on another machine."
+                            : ": take a base of " + d.display.text(thinnest, Precision.LAYOUT) + " or less."));
         }
         Term under = radius.minus(high);
         Worked chord = d.length(
@@ -145,7 +149,7 @@ final class KeyJig {
                 null,
                 null,
                 "a block under the base, a stop on the table",
-                "Ends the travel with the blade's top " + d.display.text(CLEAR, canthook.length.Precision.LAYOUT)
+                "Ends the travel with the blade's top " + d.display.text(CLEAR, Precision.LAYOUT)
                         + " past the face the work stands against."));
         order(d, key, high);
         return d.done(

@@ -211,7 +211,7 @@ public final class BuildFigures {
         double reach = mm("reach");
         double half = deep / 2;
         d.rect("build-base", -half, -base, deep, base, "part.base");
-        d.rect("liner", -half, base * 0 + 2, thick("legs"), across("legs"), "part.legs");
+        d.rect("liner", -half, 2, thick("legs"), across("legs"), "part.legs");
         d.rect("liner", half - thick("legs"), 2, thick("legs"), across("legs"), "part.legs");
         double plate = mm("circle") + 20;
         d.rect("foot-hidden", -plate / 2, 0, plate, 10);

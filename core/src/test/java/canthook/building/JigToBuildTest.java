@@ -130,6 +130,9 @@ class JigToBuildTest {
                 null));
         JigToBuild small = built(Planner.work(thick, Shop.withDefaults()), saw(Measure.BLADE_RADIUS, 61));
         assertThat(small.stops()).anyMatch(s -> s.contains("does not stand"));
+        assertThat(built(Planner.work(thick, Shop.withDefaults()), saw(Measure.GREATEST_HEIGHT, 40))
+                        .stops())
+                .anyMatch(s -> s.contains("no base is that thin"));
         JigToBuild router = built(Planner.work(thick.with(thick.jig().with(Way.ROUTER_SLED)), Shop.withDefaults()));
         assertThat(router.stops()).anyMatch(s -> s.contains("no base"));
     }
