@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
@@ -30,6 +31,8 @@ class GlueUpTest {
         Page page = bench.window();
         String id = bench.copyOf(page, "envelope-drawer");
         page.navigate(bench.address + "/boxes/" + id + "/" + station);
+        // hints and bounds come after the numbers; nothing is chosen while fields are still laid out
+        page.waitForLoadState(LoadState.NETWORKIDLE);
         return page;
     }
 
