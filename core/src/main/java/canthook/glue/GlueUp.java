@@ -37,13 +37,13 @@ import org.jspecify.annotations.Nullable;
  * seizes: water-based glue, hard wood or sheet goods, a clearance under 0.05, more than twelve sections
  * </pre>
  *
- * @param dryFit what is looked at before the glue is opened
+ * @param within what lies in the walls' grooves and dadoes
  * @param square what the diagonals say; null until they are read
  */
 public record GlueUp(
         GlueTime time,
         OrderCard card,
-        DryFit dryFit,
+        Within within,
         @Nullable Square square,
         TrimmedTips trim,
         Worked grams,
@@ -63,6 +63,12 @@ public record GlueUp(
 
     /** What the ways to gain time are worked from, when somebody asks for them. */
     public record Source(BoxPlan plan, Ladder ladder, HouseRules rules) {}
+
+    /** What is looked at before the glue is opened; worked when it is asked for, which is at the bench alone. */
+    public DryFit dryFit() {
+        BoxPlan plan = source.plan();
+        return DryFit.of(source.ladder().joint(), within, plan.size().tips(), plan.finish());
+    }
 
     /** Works it out. */
     public static GlueUp of(
@@ -93,7 +99,6 @@ public record GlueUp(
         TrimmedTips trim = TrimmedTips.of(sheet, plan, box, ladder.chosen().finger());
         Within within = Within.of(bottom, lid, fittings);
         OrderCard card = OrderCard.of(choice, plan.size().tips(), ladder.joint(), within, time);
-        DryFit dryFit = DryFit.of(ladder.joint(), within, plan.size().tips(), plan.finish());
         Source source = new Source(plan, ladder, rules);
         judgeTime(plan, source, time, verdicts);
         judgeFit(plan, ladder, verdicts);
@@ -104,7 +109,7 @@ public record GlueUp(
         return new GlueUp(
                 time,
                 card,
-                dryFit,
+                within,
                 square,
                 trim,
                 grams,

@@ -8,7 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** What lies in the walls' grooves and dadoes, and must be in before the last part closes. */
-record Within(boolean bottom, boolean top, boolean dividers) {
+public record Within(boolean bottom, boolean top, boolean dividers) {
     boolean any() {
         return bottom || top || dividers;
     }
