@@ -8,17 +8,19 @@ import FigureView from '../drawing/FigureView.vue'
 
 /** Is the jig square enough for this joint? What was read, what it says, which way to move; written on the jig when it hangs on the rack. */
 const bench = useBench()
+/** what is usual stands there in millimetres; in inches nothing stands that is not seen */
+const usual = (mm: number): number | undefined => (bench.plan?.unit === 'INCH' ? undefined : mm)
 const read = reactive({
   atFence: undefined as number | undefined,
   far: undefined as number | undefined,
-  strip: 300 as number | undefined,
-  distance: 460 as number | undefined,
+  strip: usual(300),
+  distance: usual(460),
   hinge: 'LEFT' as 'LEFT' | 'RIGHT',
   gap: undefined as number | undefined,
-  over: 60 as number | undefined,
+  over: usual(60),
   front: undefined as number | undefined,
   back: undefined as number | undefined,
-  apart: 200 as number | undefined,
+  apart: usual(200),
   depth: undefined as number | undefined
 })
 const view = ref<SquareView>()

@@ -107,7 +107,9 @@ public final class ShopJigs {
         Optional<Closes> nearest = key.between(band.lowest(), band.highest(), FingerChoice.MOST_SECTIONS).stream()
                 .min(Comparator.comparing(
                         (Closes c) -> c.height().minus(band.wished()).abs()));
-        if (nearest.isPresent() && !key.clearance().isOver(LOOSEST)) {
+        // a gap over the slot leaves fingers that do not go in: a shim takes it down, or nothing does
+        boolean goes = !key.clearance().isNegative() && !key.clearance().isOver(LOOSEST);
+        if (nearest.isPresent() && goes) {
             Closes closes = nearest.get();
             Optional<BoxPlan> after = tried(worked, jig, closes.sections(), key.clearance(), closes.height());
             if (after.isPresent()) {

@@ -89,6 +89,12 @@ class ShopJigsTest {
         assertThat(shim.says()).contains("With 0.07 mm on its key").contains("13 sections close at 96");
     }
 
+    /** Fingers fatter than their slots go nowhere, whatever height they would close at. */
+    @Test
+    void aGapOverTheSlotIsNoJigAsItIs() {
+        assertThat(makes(jig(Way.SLED_KEY, List.of(), glued(7.45, 7.48))).how()).isNotEqualTo(How.AS_IT_IS);
+    }
+
     @Test
     void whatDoesNotFitSaysWhatItMakes() {
         Makes wide = makes(jig(Way.SLED_KEY, List.of(), glued(30, 29.9)));
