@@ -30,11 +30,14 @@ function tick() {
   const now = clock.value
   if (now) elapsed.value = now.elapsed + (now.running ? (performance.now() - toldAt) / 1000 : 0)
 }
+/** How often something was marked here. An answer asked for before that tells how the clock stood then, whenever it comes. */
+let marked = 0
 async function look(mine = false) {
+  const asked = marked
   try {
     const now = await got(api.GET('/api/boxes/{id}/glue-up', { params: path.value }))
     // the answer of an act of its own is waited for
-    if (!mine && busy.value) return
+    if (asked !== marked || (!mine && busy.value)) return
     take(now)
     told.value = ''
   } catch (error) {
@@ -58,6 +61,7 @@ async function act(what: Act, step: number) {
   const now = clock.value
   if (!now || busy.value) return
   busy.value = true
+  marked++
   try {
     const revision = what === 'OPEN' && now.done ? 0 : now.revision
     take(

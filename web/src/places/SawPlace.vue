@@ -39,9 +39,12 @@ function markOf(seq: number, event: SawEvent) {
   return sent.mark
 }
 
+/** How often something was marked here. An answer asked for before that tells how the run stood then, whenever it comes. */
+let marked = 0
 async function happened(event: SawEvent) {
   if (!run.value || busy.value) return
   busy.value = true
+  marked++
   try {
     run.value = await answer(
       api.POST('/api/runs/{run}/events', {
@@ -70,10 +73,12 @@ async function happened(event: SawEvent) {
 /** Another device may have gone on, and a server that was away may be back. */
 async function look(mine = false) {
   if (!run.value) return
+  const asked = marked
   try {
     const now = await answer(api.GET('/api/runs/{run}', { params: { path: { run: run.value.id } } }))
     // while an answer of its own is on its way, that one is waited for: shown before it, a pass could be marked that is not taken yet
-    if ((mine || !busy.value) && now.seq !== run.value.seq) run.value = now
+    const late = asked !== marked || (busy.value && !mine) || now.id !== run.value.id
+    if (!late && now.seq !== run.value.seq) run.value = now
     if (away.value) {
       away.value = false
       told.value = ''

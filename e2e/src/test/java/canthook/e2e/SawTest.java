@@ -259,4 +259,33 @@ class SawTest {
         assertThat(page.locator(".gone")).containsText("New cutter is off the rack");
         page.context().close();
     }
+
+    /** An answer that was asked for before a pass was marked, and comes after it, does not take the pass back. */
+    @Test
+    void anAnswerThatComesLateTakesNoPassBack() {
+        Page page = at("envelope-drawer", "cut");
+        page.navigate(page.url().replace("/cut", "/saw"));
+        setUp(page);
+        Locator count = page.locator("header .count");
+        java.util.List<Runnable> held = new java.util.ArrayList<>();
+        java.util.concurrent.atomic.AtomicBoolean holds = new java.util.concurrent.atomic.AtomicBoolean(true);
+        page.route(Pattern.compile("/api/runs/[^/]+$"), route -> {
+            if (!holds.get()) {
+                route.resume();
+                return;
+            }
+            // what stands there now, told later
+            var early = route.fetch();
+            held.add(() -> route.fulfill(new com.microsoft.playwright.Route.FulfillOptions().setResponse(early)));
+        });
+        page.waitForCondition(() -> !held.isEmpty());
+        holds.set(false);
+        page.keyboard().press(" ");
+        assertThat(count).containsText("pass 2 of");
+        page.waitForResponse(Pattern.compile("/api/runs/[^/]+$"), held.get(0)::run);
+        page.keyboard().press(" ");
+        assertThat(count).containsText("pass 3 of");
+        assertThat(page.locator("p.told")).hasCount(0);
+        page.context().close();
+    }
 }
