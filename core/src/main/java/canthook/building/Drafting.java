@@ -7,6 +7,7 @@ import canthook.building.JigToBuild.Order;
 import canthook.fingers.Rung;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
+import canthook.machines.Measured;
 import canthook.panel.PanelWidth;
 import canthook.panel.PanelWidth.Movement;
 import canthook.plan.Stuff;

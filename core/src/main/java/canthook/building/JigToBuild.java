@@ -1,8 +1,8 @@
 package canthook.building;
 
 import canthook.jig.Setting;
+import canthook.machines.Measured;
 import canthook.planner.WorkedPlan;
-import canthook.shop.Machine;
 import canthook.shop.Machine.Measure;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
@@ -57,13 +57,14 @@ public record JigToBuild(
     }
 
     /** What is built for the way the plan is cut; empty when that way cannot cut its joint. */
-    public static Optional<JigToBuild> of(WorkedPlan worked, List<Machine> machines) {
+    public static Optional<JigToBuild> of(WorkedPlan worked) {
         Setting setting = worked.jig().setting();
         if (setting == null) {
             return Optional.empty();
         }
         Worksheet sheet = new Worksheet("build");
-        Drafting drafting = new Drafting(worked, sheet, new Measured(machines, sheet));
+        Drafting drafting =
+                new Drafting(worked, sheet, new Measured(worked.shop().machines(), sheet));
         return Optional.of(setting.fold(
                 key -> KeyJig.of(drafting, key),
                 screw -> ScrewCarriage.of(drafting, screw),

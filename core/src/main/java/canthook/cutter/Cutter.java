@@ -86,6 +86,11 @@ public record Cutter(
         return new Cutter(id, name, kind, nominal, read, on, from, reach, tooth, stack, note);
     }
 
+    /** The same stacked cutter of other parts, or on another arbor. */
+    public Cutter with(StackSet other) {
+        return new Cutter(id, name, kind, nominal, kerf, kerfOn, kerfFrom, reach, tooth, other, note);
+    }
+
     public Cutter withId(String changed) {
         return new Cutter(changed, name, kind, nominal, kerf, kerfOn, kerfFrom, reach, tooth, stack, note);
     }

@@ -54,6 +54,11 @@ public record StackSet(Length outer, List<Length> chippers, List<Length> shims, 
         return all;
     }
 
+    /** The same set on another arbor. */
+    public StackSet on(Length other) {
+        return new StackSet(outer, chippers, shims, other);
+    }
+
     /** A stack on the arbor: its chippers, its shims, and how wide it cuts. */
     public record Stack(List<Length> chippers, List<Length> shims, Length width) {}
 

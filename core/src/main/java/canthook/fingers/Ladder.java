@@ -111,7 +111,7 @@ public record Ladder(
         List<Tool> tools = new ArrayList<>();
         tools.add(own);
         if (plan.fingers().looksOverTheRack()) {
-            for (Cutter cutter : shop.cutters()) {
+            for (Cutter cutter : shop.turned()) {
                 if (!cutter.id().equals(own.id())) {
                     tools.add(Tool.of(cutter));
                 }

@@ -1,11 +1,8 @@
 package canthook.panel;
 
-import static canthook.working.Term.fixed;
-
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
 import canthook.fingers.Layout.Where;
-import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.plan.Groove.Corners;
 import canthook.plan.PartEnd;
@@ -73,29 +70,16 @@ public final class GrooveEnds {
         }
     }
 
-    /** Radius of the blade a stopped groove would be cut with at a table saw, mm. */
-    private static final Length BLADE = Length.mm(125);
-
     /**
-     * What is wanted at groove ends beside the stops: the arc a saw blade would leave, and a plug for an end that shows.
+     * What is wanted at groove ends beside the stops: what is taken of the panel's corners, and a plug for an end that shows.
      *
      * <pre>
-     * arc   = √(2 · R · e − e²)        R 125, e 5: 35
      * plug  = groove's width by its depth, as long as the groove runs past the mate's groove floor: T_mate − e
      * </pre>
      */
     public static void aids(Worksheet sheet, GrooveAsked groove, Stops stops, List<GrooveEnd> ends) {
         if (ends.stream().anyMatch(e -> e.run() == Run.STOP)) {
             corner(sheet, groove, stops);
-            sheet.work(
-                    "saw-arc",
-                    "ra",
-                    "At a table saw a stopped groove runs out over",
-                    Show.LAYOUT,
-                    Term.root(fixed(2).times(fixed(BLADE))
-                            .times(groove.depth())
-                            .minus(groove.depth().times(groove.depth()))),
-                    "The blade's arc, radius 125 mm, at the groove's depth: use a router, or a groove that may run through.");
         }
         if (ends.stream().anyMatch(e -> e.run() == Run.SHOWS)) {
             Worked longest = stops.ends().length().isOver(stops.sides().length()) ? stops.ends() : stops.sides();

@@ -29,9 +29,8 @@ public final class FirstCutter {
         List<Cutter> powered =
                 shop.cutters().stream().filter(FirstCutter::isOfAJig).toList();
         List<Cutter> cutters = powered.isEmpty() ? usual(plan.unit()) : powered;
-        WorkedPlan worked = Planner.work(
-                plan.with(plan.fingers().with(cutters.get(0)).withAnyCutter(true)),
-                new Shop(shop.rules(), shop.testCuts(), cutters, shop.secondsPerPass()));
+        WorkedPlan worked =
+                Planner.work(plan.with(plan.fingers().with(cutters.get(0)).withAnyCutter(true)), shop.with(cutters));
         Cutter chosen = worked.fingers().chosen().tool().cutter();
         if (chosen == null || !worked.fingers().chosen().feasible()) {
             return plan;

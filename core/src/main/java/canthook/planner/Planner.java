@@ -13,13 +13,17 @@ import canthook.glue.GlueUp;
 import canthook.jig.Jig;
 import canthook.lid.Lids;
 import canthook.lid.WorkedLid;
+import canthook.machines.AtTheMachines;
 import canthook.mates.MatesApart;
+import canthook.panel.GrooveRun;
 import canthook.plan.BoxPlan;
 import canthook.seasons.Year;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.size.SizedBox;
 import canthook.walls.WallDemands;
+import java.util.ArrayList;
+import java.util.List;
 
 /** One way through: plan and shop in, worked plan out. Pure: no clock, no storage, the same in gives the same out. */
 public final class Planner {
@@ -42,6 +46,9 @@ public final class Planner {
         Fittings fittings = Fittings.of(plan, walls, size, fingers, year, bottom, lid, blank.kerf());
         GlueUp glue = GlueUp.of(plan, size, fingers, bottom, lid, fittings, rules);
         Finishing finish = Finishing.of(plan, cuts, glue, lid, rules);
+        List<GrooveRun> grooves = new ArrayList<>(bottom.grooves());
+        grooves.addAll(lid.grooves());
+        AtTheMachines machines = AtTheMachines.of(plan, size, fingers.chosen(), jig, grooves, shop);
         return new WorkedPlan(
                 plan,
                 shop,
@@ -60,6 +67,7 @@ public final class Planner {
                 fittings,
                 glue,
                 finish,
+                machines,
                 new Offers());
     }
 }

@@ -15,6 +15,7 @@ import canthook.fitting.Fittings;
 import canthook.glue.GlueUp;
 import canthook.jig.Jig;
 import canthook.lid.WorkedLid;
+import canthook.machines.AtTheMachines;
 import canthook.mates.MatesApart;
 import canthook.panel.CutPiece;
 import canthook.panel.GrooveEnds;
@@ -53,6 +54,7 @@ public record WorkedPlan(
         Fittings fittings,
         GlueUp glue,
         Finishing finish,
+        AtTheMachines machines,
         Offers offers) {
 
     /**
@@ -78,6 +80,7 @@ public record WorkedPlan(
                 fittings,
                 glue,
                 finish,
+                machines,
                 new Offers());
     }
 
@@ -114,6 +117,7 @@ public record WorkedPlan(
         all.addAll(fittings.numbers());
         all.addAll(glue.numbers());
         all.addAll(finish.numbers());
+        all.addAll(machines.numbers());
         return all;
     }
 
@@ -202,6 +206,7 @@ public record WorkedPlan(
         all.addAll(fingers.verdicts());
         all.addAll(blank.verdicts());
         all.addAll(jig.verdicts());
+        all.addAll(machines.verdicts());
         all.addAll(cuts.verdicts());
         all.addAll(fit.verdicts());
         all.addAll(year.verdicts());

@@ -1,5 +1,7 @@
 package canthook.shop;
 
+import canthook.cutter.Cutter;
+import canthook.cutter.StackSet;
 import canthook.length.Length;
 import canthook.refusal.Bounds;
 import canthook.refusal.OneLine;
@@ -164,6 +166,21 @@ public record Machine(
     /** What is measured on a kind, in order. */
     public static List<Measure> of(Kind kind) {
         return Arrays.stream(Measure.values()).filter(m -> m.on() == kind).toList();
+    }
+
+    /**
+     * Whether it may turn a cutter: stacked ones only where its manual does not forbid them and its arbor holds the thinnest of their
+     * stacks. What nobody measured or looked up forbids nothing here; it is said at the jig.
+     */
+    public boolean turns(Cutter cutter) {
+        StackSet set = cutter.stack();
+        if (set == null) {
+            return true;
+        }
+        Length arbor = measures.get(Measure.ARBOR);
+        return kind == Kind.TABLE_SAW
+                && !Boolean.FALSE.equals(stacked)
+                && (arbor == null || !set.outer().isOver(arbor));
     }
 
     public Machine withId(String other) {

@@ -40,7 +40,8 @@ class JigToBuildTest {
     }
 
     private static JigToBuild built(WorkedPlan worked, Machine... machines) {
-        return JigToBuild.of(worked, List.of(machines)).orElseThrow();
+        return JigToBuild.of(Planner.work(worked.plan(), worked.shop().at(List.of(machines))))
+                .orElseThrow();
     }
 
     private static Machine saw(Measure measure, double mm) {
@@ -110,7 +111,7 @@ class JigToBuildTest {
         assertThat(jig.stops()).isEmpty();
         assertThat(mm(jig, "rod")).isCloseTo(mm(jig, "travel") + 20 + 30 + 60, within(1e-6));
         BoxPlan huge = plan.with(plan.jig().with(Way.SCREW).with(new Screw(Length.mm(1.5), 120, 60, 1, null)));
-        JigToBuild.of(Planner.work(huge, Shop.withDefaults()), List.of())
+        JigToBuild.of(Planner.work(huge, Shop.withDefaults()))
                 .ifPresent(j -> assertThat(j.stops()).anyMatch(s -> s.contains("do not go beside")));
     }
 

@@ -87,7 +87,8 @@ class GapFoundTest {
     }
 
     private static WorkedPlan worked(Set<GapAt> again) {
-        return Planner.work(envelopeDrawer(), new Shop(HouseRules.DEFAULT, List.of(), List.of(), null, again));
+        return Planner.work(
+                envelopeDrawer(), new Shop(HouseRules.DEFAULT, List.of(), List.of(), null, again, List.of()));
     }
 
     private static List<Call> hints(Set<GapAt> again) {

@@ -14,6 +14,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.AnyPlan;
 import canthook.cutter.Cutter;
+import canthook.cutter.StackSet;
 import canthook.length.Length;
 import canthook.plan.Assumed;
 import canthook.plan.BoardAtHand;
@@ -56,6 +57,9 @@ import canthook.planner.FirstGuess;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.shop.HouseRules;
+import canthook.shop.Machine;
+import canthook.shop.Machine.Kind;
+import canthook.shop.Machine.Measure;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
 import canthook.verdict.Verdict.Code;
@@ -63,6 +67,7 @@ import canthook.verdict.Verdict.Weight;
 import canthook.wood.Air;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -221,6 +226,38 @@ class EveryVerdictTest {
                 "rip", "the rip blade", Cutter.Kind.BLADE, mm(3.2), mm(3.2), null, "", reach, tooth, null, "");
     }
 
+    private static Optional<Case> at(BoxPlan plan, Machine machine) {
+        return Optional.of(new Case(plan, Shop.withDefaults().at(List.of(machine))));
+    }
+
+    /** Cut at the band saw, from both edges. */
+    private static BoxPlan bothEdges(BoxPlan plan) {
+        return by(plan.with(plan.fingers().with(FingerChoice.Sharing.CENTRED)), Way.BAND_SAW);
+    }
+
+    private static Machine saw(@Nullable Boolean stacked, Map<Measure, Length> measures) {
+        return new Machine("saw", "The saw", Kind.TABLE_SAW, measures, stacked, "");
+    }
+
+    private static Machine bandSaw(Map<Measure, Length> measures) {
+        return new Machine("band", "The band saw", Kind.BAND_SAW, measures, null, "");
+    }
+
+    private static Cutter stacked() {
+        return new Cutter(
+                "stack",
+                "Stack",
+                Cutter.Kind.STACK,
+                mm(7.45),
+                mm(7.45),
+                null,
+                "",
+                null,
+                null,
+                new StackSet(mm(6.35), List.of(mm(3.2)), List.of(mm(0.5)), mm(20)),
+                "");
+    }
+
     /** A plan that raises it; empty for those of many boards, which are raised in the tests of the cut plan. */
     private static Optional<Case> raising(Code code) {
         BoxPlan open = openDrawer();
@@ -277,6 +314,19 @@ class EveryVerdictTest {
             case REACH_SHORT ->
                 of(open.with(choice.with(blade(Cutter.Tooth.FLAT, mm(18))))
                         .with(jig.with(Way.ROUTER_SLED).withBase(mm(9))));
+            case STACK_NOT_ALLOWED -> at(open.with(choice.with(stacked())), saw(false, Map.of()));
+            case STACK_NOT_ASKED -> at(open.with(choice.with(stacked())), saw(null, Map.of()));
+            case ARBOR_SHORT -> at(open.with(choice.with(stacked())), saw(true, Map.of(Measure.ARBOR, mm(6))));
+            case CUTTER_TOO_LOW ->
+                at(open.with(twoThicknesses(25, 25)), saw(null, Map.of(Measure.GREATEST_HEIGHT, mm(22))));
+            case INSERT_NARROW -> at(open, saw(null, Map.of(Measure.THROAT, mm(3))));
+            case BIT_OVER_OPENING ->
+                at(
+                        by(bitBox(), Way.ROUTER_SLED).with(bitBox().fingers().withKerf(mm(16))),
+                        new Machine("r", "The router", Kind.ROUTER, Map.of(Measure.OPENING, mm(15)), null, ""));
+            case BAND_KERF_OTHER -> at(bothEdges(open), bandSaw(Map.of(Measure.BAND_KERF, mm(1.1))));
+            case BAND_SAW_NARROW ->
+                at(bothEdges(open.with(size(140, 12, Tips.SAND))), bandSaw(Map.of(Measure.BAND_THROAT, mm(110))));
             case SECTIONS_DO_NOT_SUM ->
                 of(by(open.with(choice.withWidths(List.of(mm(30), mm(30), mm(30)))), Way.STOPS));
             case WAY_CANNOT -> of(by(open.with(choice.with(Parity.EVEN)), Way.BAND_SAW));

@@ -76,7 +76,7 @@ public class BuildApi {
     @PostMapping("/build")
     public JigToBuildView build(@RequestBody WorkRequest request) {
         WorkedPlan worked = Planner.work(request.plan(), floor.shop(request.plan(), request.cuts()));
-        return JigToBuild.of(worked, floor.machines())
+        return JigToBuild.of(worked)
                 .map(jig -> view(worked, jig))
                 .orElseGet(() -> new JigToBuildView(
                         "This way cannot cut this joint: choose another, and it is built for that.",

@@ -152,7 +152,7 @@ public class WorkApi {
     Answer.WorkingView working(@PathVariable String number, @RequestBody WorkRequest request) {
         if (number.startsWith(JigToBuild.STAGE)) {
             WorkedPlan worked = asked(request).worked();
-            return JigToBuild.of(worked, floor.machines())
+            return JigToBuild.of(worked)
                     .flatMap(jig -> jig.number(number))
                     .map(n -> Answers.working(n, worked.plan().display()))
                     .orElseThrow(() -> new Refused("number", "This jig has no number called “" + number + "”."));

@@ -110,7 +110,7 @@ public class ExportApi {
 
     /** @throws Refused when the way chosen cannot cut the joint */
     private JigToBuild jig(WorkedPlan worked) {
-        return JigToBuild.of(worked, floor.machines())
+        return JigToBuild.of(worked)
                 .orElseThrow(() -> new Refused(
                         "plan.jig.way",
                         "There is no jig to build: the way of indexing chosen cannot make this joint."));
@@ -171,8 +171,7 @@ public class ExportApi {
                 LocalDate.now(clock),
                 address,
                 () -> plans.shown(id, box.plan()),
-                () -> sheets.shown(id, box.plan()),
-                floor.machines());
+                () -> sheets.shown(id, box.plan()));
     }
 
     /** Shown by the browser, from where it is printed. */

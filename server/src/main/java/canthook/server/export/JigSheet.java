@@ -6,8 +6,8 @@ import canthook.figure.BuildFigures;
 import canthook.figure.Figure;
 import canthook.length.LengthDisplay;
 import canthook.planner.WorkedPlan;
-import canthook.server.export.Lettering.Face;
 import canthook.shop.Machine;
+import canthook.server.export.Lettering.Face;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
@@ -22,8 +22,8 @@ final class JigSheet {
 
     private JigSheet() {}
 
-    static void fill(Sheet sheet, WorkedPlan worked, List<Machine> machines) throws IOException {
-        Optional<JigToBuild> found = JigToBuild.of(worked, machines);
+    static void fill(Sheet sheet, WorkedPlan worked) throws IOException {
+        Optional<JigToBuild> found = JigToBuild.of(worked);
         if (found.isEmpty()) {
             sheet.written("The way of indexing that was chosen cannot make this joint: there is no jig to build.", 10);
             return;

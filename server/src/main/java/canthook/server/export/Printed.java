@@ -9,7 +9,6 @@ import canthook.refusal.Refused;
 import canthook.saw.SheetWords;
 import canthook.server.breakdown.BreakdownAnswer;
 import canthook.server.sheets.SheetAnswer;
-import canthook.shop.Machine;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -39,7 +38,6 @@ enum Printed {
      *
      * @param sheets how its panels lie on the sheets of the rack, sought when it is wanted
      * @param batch the plan by which its batch is cut, sought when it is wanted; null when there is none in time
-     * @param machines of the shop
      */
     record Of(
             WorkedPlan worked,
@@ -47,8 +45,7 @@ enum Printed {
             LocalDate day,
             String address,
             Supplier<@Nullable BreakdownAnswer> batch,
-            Supplier<SheetAnswer> sheets,
-            List<Machine> machines) {}
+            Supplier<SheetAnswer> sheets) {}
 
     private final String title;
     private final String about;
@@ -98,8 +95,7 @@ enum Printed {
             case BORING -> FigurePdf.of(BoringTemplates.of(box.worked()), name, paper);
             case SHOP_SHEET -> sheet(box, paper, name, ShopSheet::fill);
             case BATCH_SHEET -> sheet(box, paper, name + ": batch", BatchSheet::fill);
-            case JIG_SHEET ->
-                sheet(box, paper, name + ": jig", (sheet, worked) -> JigSheet.fill(sheet, worked, box.machines()));
+            case JIG_SHEET -> sheet(box, paper, name + ": jig", JigSheet::fill);
             case LABELS -> sheet(box, paper, name + ": labels", LabelSheet::fill);
             case RUN_SHEET -> sheet(box, paper, name + ": run sheet", RunSheet::fill);
             case BLANK_SHEET ->

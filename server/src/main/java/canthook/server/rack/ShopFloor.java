@@ -12,7 +12,7 @@ import canthook.shop.TestCut;
 import java.util.List;
 import org.springframework.stereotype.Service;
 
-/** The shop a plan is worked in: house rules, test cuts, the cutters of the rack when the plan looks over them, the learned pace. */
+/** The shop a plan is worked in: house rules, test cuts, the cutters of the rack when the plan looks over them, its machines, the learned pace. */
 @Service
 public class ShopFloor {
     private final RuleBook book;
@@ -32,11 +32,10 @@ public class ShopFloor {
         List<Cutter> cutters = plan.fingers().looksOverTheRack()
                 ? rack.all(Rack.Kind.CUTTER).stream().map(Kept::item).toList()
                 : List.of();
-        return new Shop(book.rules(), testCuts, cutters, pace.secondsPerPass(), gaps.again());
+        return new Shop(book.rules(), testCuts, cutters, pace.secondsPerPass(), gaps.again(), machines());
     }
 
-    /** The machines of the shop, with what was measured on them. */
-    public List<Machine> machines() {
+    private List<Machine> machines() {
         return rack.all(Rack.Kind.MACHINE).stream().map(Kept::item).toList();
     }
 

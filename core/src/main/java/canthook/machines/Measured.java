@@ -1,4 +1,4 @@
-package canthook.building;
+package canthook.machines;
 
 import canthook.length.Length;
 import canthook.shop.Machine;
@@ -10,18 +10,18 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Measures of the shop's machines on a worksheet: as taken, or assumed and said to be. */
-final class Measured {
+public final class Measured {
     private final List<Machine> machines;
     private final Worksheet sheet;
     private final List<Measure> assumed = new ArrayList<>();
 
-    Measured(List<Machine> machines, Worksheet sheet) {
+    public Measured(List<Machine> machines, Worksheet sheet) {
         this.machines = List.copyOf(machines);
         this.sheet = sheet;
     }
 
     /** The first machine of its kind that has it; the usual value otherwise. */
-    Worked read(Measure measure, String name, String symbol) {
+    public Worked read(Measure measure, String name, String symbol) {
         for (Machine machine : machines) {
             Length taken = machine.measures().get(measure);
             if (taken != null) {
@@ -40,7 +40,7 @@ final class Measured {
     }
 
     /** What was assumed. */
-    List<Measure> assumed() {
+    public List<Measure> assumed() {
         return List.copyOf(assumed);
     }
 }
