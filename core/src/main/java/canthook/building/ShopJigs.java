@@ -29,13 +29,6 @@ import org.jspecify.annotations.Nullable;
  * Each offer is the plan as it would be, worked before it is offered: it closes where it is said to.
  */
 public final class ShopJigs {
-    /** A key so much slimmer than wanted still guides; no key is wider. */
-    private static final Length SLIMMER = Length.mm(0.06);
-
-    private static final Length WIDER = Length.mm(0.005);
-    private static final Length LEAST_SHIM = Length.mm(0.02);
-    private static final Length MOST_SHIM = Length.mm(1);
-    private static final Length LOOSEST = Length.mm(0.25);
     private static final Length SAME = Length.mm(0.005);
 
     private ShopJigs() {}
@@ -74,31 +67,19 @@ public final class ShopJigs {
         if (jig.glued() != null) {
             return glued(worked, jig, new GluedKey(jig.glued()));
         }
-        LengthDisplay display = worked.plan().display();
         BoxPlan after = worked.plan().with(jig.chosen());
         WorkedPlan then = Planner.work(after, worked.shop());
         if (then.jig().setting() == null) {
             return new Makes(jig.id(), jig.name(), How.NOT, "It cannot make this joint.", null);
         }
-        if (!jig.jig().way().hasKey()) {
-            return new Makes(jig.id(), jig.name(), How.SET_ANEW, "It is set anew for every box.", after);
-        }
-        Length wanted = then.jig().key().orElseThrow().key().length();
-        Optional<Length> goes = jig.keys().stream()
-                .filter(k -> !k.isOver(wanted.plus(WIDER)) && !k.isUnder(wanted.minus(SLIMMER)))
-                .max(Comparator.naturalOrder());
-        return goes.map(key -> new Makes(
-                        jig.id(),
-                        jig.name(),
-                        How.AS_IT_IS,
-                        "Its key of " + display.text(key, Precision.CALIPER) + " goes into this box’s slots.",
-                        after))
-                .orElseGet(() -> new Makes(
-                        jig.id(),
-                        jig.name(),
-                        How.ANOTHER_KEY,
-                        "It wants a key of " + display.text(wanted, Precision.CALIPER) + ".",
-                        after));
+        // asked of the rung that stands; what is moved anew for every box has nothing to say of it
+        return JigOnRung.on(worked, then.fingers().chosen(), jig)
+                .map(on -> new Makes(jig.id(), jig.name(), on.how(), sentence(on.says()), after))
+                .orElseGet(() -> new Makes(jig.id(), jig.name(), How.SET_ANEW, "It is set anew for every box.", after));
+    }
+
+    private static String sentence(String says) {
+        return says.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + says.substring(1) + ".";
     }
 
     private static Makes glued(WorkedPlan worked, RackJig jig, GluedKey key) {
@@ -108,8 +89,7 @@ public final class ShopJigs {
                 .min(Comparator.comparing(
                         (Closes c) -> c.height().minus(band.wished()).abs()));
         // a gap over the slot leaves fingers that do not go in: a shim takes it down, or nothing does
-        boolean goes = !key.clearance().isNegative() && !key.clearance().isOver(LOOSEST);
-        if (nearest.isPresent() && goes) {
+        if (nearest.isPresent() && key.isAJoint()) {
             Closes closes = nearest.get();
             Optional<BoxPlan> after = tried(worked, jig, closes.sections(), key.clearance(), closes.height());
             if (after.isPresent()) {
@@ -133,11 +113,12 @@ public final class ShopJigs {
             if (!key.closes(n).isOver(band.wished())) {
                 continue;
             }
-            Length clearance = key.glued().kerf().times(n).minus(band.wished()).dividedBy((n + 1) / 2);
-            Length shim = clearance.minus(key.clearance());
-            if (clearance.isOver(LOOSEST) || shim.isUnder(LEAST_SHIM) || shim.isOver(MOST_SHIM)) {
+            Optional<Length> on = key.shimmedTo(n, band.wished());
+            if (on.isEmpty()) {
                 return Optional.empty();
             }
+            Length shim = on.get();
+            Length clearance = key.clearanceAt(n, band.wished());
             int sections = n;
             return tried(worked, jig, n, clearance, band.wished())
                     .map(after -> new Makes(

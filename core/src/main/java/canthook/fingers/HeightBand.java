@@ -69,7 +69,7 @@ public record HeightBand(Length wished, Length lowest, Length highest) {
         return wished.isOver(strip) ? this : new HeightBand(wished, lowest, Length.shorter(highest, strip));
     }
 
-    boolean holds(Length closes) {
+    public boolean holds(Length closes) {
         return closes.isPositive() && !closes.isUnder(lowest) && !closes.isOver(highest);
     }
 }

@@ -46,7 +46,8 @@ class ShopJigsTest {
                 keys.stream().map(Length::mm).toList(),
                 null,
                 "",
-                glued);
+                glued,
+                List.of());
     }
 
     private static Glued glued(double kerf, double gap) {
@@ -146,5 +147,92 @@ class ShopJigsTest {
         if (makes.how() == How.AS_IT_IS) {
             assertThat(made).isCloseTo(gap, within(0.006));
         }
+    }
+
+    private static RackJig spacers(double... thick) {
+        return new RackJig(
+                "table",
+                "Spacer fence",
+                envelopeDrawer().jig().with(Way.SPACERS),
+                List.of(),
+                null,
+                "",
+                null,
+                java.util.Arrays.stream(thick).mapToObj(Length::mm).toList());
+    }
+
+    /** Thirteen sections want six of a slot and a finger; as many, near enough, and how far the longest stack is off. */
+    @Test
+    void spacersAsMeasuredMakeTheirPitch() {
+        double pitch = EXACT.fingers().chosen().pitch().length().mm();
+        RackJig right = spacers(pitch + 0.01, pitch, pitch - 0.02, pitch, pitch + 0.03, pitch, pitch + 0.4);
+        Makes makes = ShopJigs.of(EXACT, List.of(right)).get(0);
+        assertThat(makes.how()).isEqualTo(How.AS_IT_IS);
+        assertThat(makes.says()).contains("off by 0.02 mm");
+        Makes few = ShopJigs.of(EXACT, List.of(spacers(pitch, pitch))).get(0);
+        assertThat(few.how()).isEqualTo(How.ANOTHER_KEY);
+        assertThat(few.says()).contains("It wants 6 spacers of").contains("and has 2");
+    }
+
+    /** Every rung a jig is said to cut as it is comes out on it: the glued key closes in the band, the key that moves goes into the slots. */
+    @ParameterizedTest
+    @MethodSource("anyPlans")
+    void aRungSaidToBeCutAsItIsComesOutSo(AnyPlan any) {
+        WorkedPlan worked = any.worked();
+        Random random = new Random(any.seed());
+        var rungs = worked.fingers().rungs().stream().filter(r -> r.feasible()).toList();
+        if (rungs.isEmpty() || worked.plan().fingers().widths() != null) {
+            return;
+        }
+        var some = rungs.get(random.nextInt(rungs.size()));
+        RackJig moves = jig(Way.SLED_KEY, List.of(some.slot().length().mm() - 0.05), null);
+        double kerf = some.kerf().length().mm();
+        RackJig fast = jig(Way.SLED_KEY, List.of(), glued(kerf, kerf - 0.1));
+        JigOnRung.of(worked, List.of(moves, fast)).forEach((name, made) -> {
+            var rung = Planner.work(worked.plan().with(moves.chosen()), worked.shop()).fingers().rungs().stream()
+                    .filter(r -> r.name().equals(name))
+                    .findFirst()
+                    .orElseThrow();
+            for (JigOnRung on : made) {
+                if (on.how() != How.AS_IT_IS) {
+                    continue;
+                }
+                BoxPlan pinned = worked.settled()
+                        .with(worked.settled()
+                                .fingers()
+                                .withSections(rung.sections().count())
+                                .withAnyCutter(false));
+                if (on.says().contains("closes at")) {
+                    double closes = new GluedKey(glued(kerf, kerf - 0.1))
+                            .closes(rung.sections().count())
+                            .mm();
+                    assertThat(closes)
+                            .isBetween(
+                                    rung.band().lowest().mm() - 1e-6,
+                                    rung.band().highest().mm() + 1e-6);
+                } else if (rung.tool().equals(worked.fingers().chosen().tool())) {
+                    WorkedPlan then = Planner.work(pinned.with(moves.chosen()), worked.shop());
+                    if (then.jig().key().isPresent()) {
+                        assertThat(then.jig().key().orElseThrow().key().length().mm())
+                                .as(name)
+                                .isBetween(
+                                        moves.keys().get(0).mm() - 0.0051,
+                                        moves.keys().get(0).mm() + 0.0601);
+                    }
+                }
+            }
+        });
+    }
+
+    /** What is said of building weighs the jigs: one that cuts the count, one that cuts another, none. */
+    @Test
+    void buildingIsWeighedAgainstTheJigsOfTheShop() {
+        RackJig fits = jig(Way.SLED_KEY, List.of(3.15), null);
+        assertThat(BuildOrNot.of(EXACT, List.of()).says()).isEmpty();
+        BuildOrNot none = BuildOrNot.of(EXACT, List.of(jig(Way.SLED_KEY, List.of(), glued(12.7, 12.6))));
+        assertThat(none.says()).startsWith("For a box like this you have no jig yet: build one, about");
+        assertThat(none.minutes()).isPositive();
+        assertThat(BuildOrNot.of(EXACT, List.of(fits)).says())
+                .isEqualTo("“Sled” cuts this as it is: nothing to build.");
     }
 }
