@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { answer, api, problemOf, type JigMakes, type KeptJig } from '../api/client'
 import ChoiceField from './ChoiceField.vue'
+import { useShopJigs } from './shop-jigs'
 import { useBench } from './store'
 
 /** Which jig of the rack the box is cut on; or keeps the one that is set here. */
@@ -37,23 +37,8 @@ function choose(id: string) {
   else if (!id) void bench.set('jig.own', null)
 }
 
-/** Which of them make this box, and how: asked when the plan has come to rest. */
-const makes = ref<JigMakes[]>([])
-let turn = 0
-const weigh = useDebounceFn(async () => {
-  const plan = bench.plan
-  if (!plan || !jigs.value.length) return
-  const mine = ++turn
-  try {
-    const found = await answer(
-      api.POST('/api/build/jigs', { body: { plan, testCuts: bench.testCuts.map((c) => c.cut) } })
-    )
-    if (mine === turn) makes.value = found
-  } catch (error) {
-    if (mine === turn) failed.value = problemOf(error).detail
-  }
-}, 300)
-watch([() => bench.worked, jigs], () => void weigh(), { immediate: true })
+const { weighed, failed: notWeighed, weigh, take } = useShopJigs()
+const makes = computed(() => weighed.value?.makes ?? [])
 const words: Record<JigMakes['how'], string> = {
   AS_IT_IS: 'as it is',
   AFTER_A_SHIM: 'after a shim',
@@ -61,34 +46,17 @@ const words: Record<JigMakes['how'], string> = {
   SET_ANEW: 'set anew',
   NOT: 'not this box'
 }
-const told = computed(() => {
-  const fit = makes.value.filter((m) => m.how === 'AS_IT_IS')
-  const shim = makes.value.filter((m) => m.how === 'AFTER_A_SHIM')
-  return fit.length
-    ? `${fit.map((m) => m.name).join(', ')} makes this box as it is`
-    : shim.length
-      ? `${shim[0]?.name} makes it after a shim`
-      : 'None of the shop’s jigs makes it as it is: build one'
-})
-function take(one: JigMakes) {
-  const after = one.after
-  if (!after) return
-  void bench.decide((draft) => {
-    draft.jig = after.jig
-    draft.fingers = after.fingers
-  })
-}
-
 async function keep() {
   if (!bench.plan || !name.value.trim()) return
   try {
     const made = await answer(
       api.POST('/api/rack/jigs', {
-        body: { jig: { id: 'new', name: name.value, jig: bench.plan.jig, keys: [], note: '' } }
+        body: { jig: { id: 'new', name: name.value, jig: bench.plan.jig, keys: [], spacers: [], note: '' } }
       })
     )
     await load()
     await bench.set('jig', made.chosen)
+    void weigh()
     naming.value = false
     failed.value = ''
   } catch (error) {
@@ -106,7 +74,7 @@ async function keep() {
     @choose="choose"
   />
   <details v-if="makes.length" class="shop">
-    <summary>{{ told }}</summary>
+    <summary>{{ weighed?.says }}</summary>
     <ul class="makes" aria-label="The shop’s jigs, and this box">
       <li v-for="m in makes" :key="m.id" :class="m.how.toLowerCase()">
         <strong>{{ m.name }}</strong>, {{ words[m.how] }}. <span>{{ m.says }}</span>
@@ -131,7 +99,7 @@ async function keep() {
       <button type="submit" class="word" :disabled="!name.trim()">keep it</button>
     </form>
   </template>
-  <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
+  <p v-if="failed || notWeighed" class="failed" role="alert">{{ failed || notWeighed }}</p>
 </template>
 
 <style scoped>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize, useIntersectionObserver } from '@vueuse/core'
 import { computed, ref, shallowRef, useId } from 'vue'
-import type { LadderFigure, RungView } from '../api/client'
+import type { JigOnRung, LadderFigure, RungView } from '../api/client'
 import { useBench } from '../bench/store'
 import NumText from './NumText.vue'
 import WoodDefs from './WoodDefs.vue'
@@ -13,6 +13,8 @@ const props = defineProps<{
   chosen: boolean
   recommended: boolean
   withCutter?: boolean
+  /** jigs of the shop that cut it with nothing built */
+  jigs?: JigOnRung[]
   /** the one rung the tab key stops at */
   stop?: boolean
 }>()
@@ -133,6 +135,9 @@ function key(event: KeyboardEvent) {
       >
         <NumText :text="rung.slot" />
       </button>
+      <span v-if="jigs?.length" class="jigs" :title="jigs.map((j) => `${j.name}: ${j.says}`).join('\n')">{{
+        jigs.length === 1 ? jigs[0]?.name : `${jigs.length} of your jigs`
+      }}</span>
       <span v-if="withCutter" class="tool">{{ rung.cutter }}</span>
       <span v-if="rung.feasible" class="quiet">
         <button type="button" class="plain" @click="emit('open', number('passes'))">{{ passes }}</button> ·
@@ -261,13 +266,32 @@ svg {
 }
 .flag {
   position: absolute;
-  right: 0.5rem;
-  top: 0.1rem;
+  right: 0.4rem;
+  top: -0.62rem;
+  padding: 0 0.3rem;
+  background: var(--paper);
+  border-radius: 2px;
   font-size: 0.76rem;
   font-weight: 700;
   color: var(--good);
 }
 .tool {
   font-weight: 600;
+}
+.jigs {
+  position: absolute;
+  right: 0.5rem;
+  margin-top: 0.2rem;
+  font-size: 0.8rem;
+  color: var(--good);
+}
+.jigs::before {
+  content: '';
+  display: inline-block;
+  width: 0.9rem;
+  height: 0.55rem;
+  margin-right: 0.35rem;
+  border: solid var(--good);
+  border-width: 0 0.25rem 0.18rem 0;
 }
 </style>

@@ -1,11 +1,20 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
 import { computed, onMounted, ref } from 'vue'
-import { answer, api, problemOf, type BookEntry, type KeptJig, type RackJig } from '../api/client'
+import {
+  answer,
+  api,
+  problemOf,
+  type BookEntry,
+  type BoxOnJig,
+  type KeptJig,
+  type RackJig
+} from '../api/client'
 import ChoiceField from '../bench/ChoiceField.vue'
 import LengthField from '../bench/LengthField.vue'
 import FigureView from '../drawing/FigureView.vue'
 import { rackDisplay } from './display'
+import PiecesField from './PiecesField.vue'
 import ShelfFrame from './ShelfFrame.vue'
 import { useTakenOff } from './taken-off'
 
@@ -14,10 +23,13 @@ const jigs = ref<KeptJig[]>([])
 const picked = ref('')
 const failed = ref('')
 const recorded = ref<BookEntry[]>([])
+const boxes = ref<BoxOnJig[]>([])
+const squares = ref<SquareKept[]>([])
 const now = computed(() => jigs.value.find((j) => j.jig.id === picked.value))
 const unit = computed(() => (rackDisplay.value === 'METRIC' ? 'MILLIMETRE' : 'INCH'))
 const way = computed(() => now.value?.jig.jig.way)
-const hasKey = computed(() => ['SLED_KEY', 'ROUTER_SLED', 'ROD_KEY', 'SHIM_FENCE'].includes(way.value ?? ''))
+const KEYED = ['SLED_KEY', 'ROUTER_SLED', 'ROD_KEY', 'SHIM_FENCE']
+const hasKey = computed(() => KEYED.includes(way.value ?? ''))
 const ways: { value: RackJig['jig']['way']; label: string }[] = [
   { value: 'SLED_KEY', label: 'fixed key on a sled or mitre gauge' },
   { value: 'ROUTER_SLED', label: 'fixed key on a router sled' },
@@ -43,19 +55,31 @@ async function load() {
 }
 onMounted(load)
 
-/** what the Book holds of this jig */
+/** what the Book holds of this jig, and which boxes of the shelf it cuts */
 async function memory() {
   recorded.value = []
+  boxes.value = []
+  squares.value = []
   const id = picked.value
   if (!id) return
   try {
     const found = await answer(
       api.GET('/api/book', { params: { query: { kind: 'TEST_CUT', jig: id, most: 12 } } })
     )
-    if (id === picked.value) recorded.value = found.entries
+    const on = await answer(api.GET('/api/build/jigs/{id}/boxes', { params: { path: { id } } }))
+    const read = await answer(api.GET('/api/rack/jigs/{id}/squares', { params: { path: { id } } }))
+    if (id !== picked.value) return
+    squares.value = read
+    recorded.value = found.entries
+    boxes.value = on
   } catch (error) {
     failed.value = problemOf(error).detail
   }
+}
+
+/** In a row only what it looks like; its measures stand in the large drawing. */
+function bare(figure: Figure): Figure {
+  return { ...figure, dimensions: [], notes: [] }
 }
 
 async function change(by: (jig: RackJig) => void) {
@@ -73,6 +97,7 @@ async function change(by: (jig: RackJig) => void) {
     )
     jigs.value = jigs.value.map((j) => (j.jig.id === jig.id ? saved : j))
     failed.value = ''
+    await memory()
   } catch (error) {
     failed.value = problemOf(error).detail
     if (problemOf(error).status === 409) await load()
@@ -82,21 +107,11 @@ async function change(by: (jig: RackJig) => void) {
 function setWay(value: string) {
   void change((j) => {
     j.jig.way = value as RackJig['jig']['way']
+    if (value !== 'SPACERS') j.spacers = []
+    if (!KEYED.includes(value)) delete j.glued
     if (value === 'SHIM_FENCE') j.jig.leaves ??= { set: [0.05, 0.1, 0.2, 0.3, 0.4, 0.5], paper: 0.1 }
     if (value === 'SCREW') j.jig.screw ??= { lead: 2, driver: 1, driven: 1, parts: 8 }
   })
-}
-/** Keys one after another, each as it measures, in millimetres. */
-function keys(text: string) {
-  const read = text
-    .split(/[;\s]+/)
-    .filter(Boolean)
-    .map((t) => Number(t.replace(',', '.')))
-  if (read.some((n) => !Number.isFinite(n))) {
-    failed.value = `“${text}”: write the keys in millimetres, such as 7.42; 6.30.`
-    return
-  }
-  void change((j) => (j.keys = read))
 }
 /** Both are wanted; what is said first waits for the other. */
 const half = ref<{ kerf?: number; gap?: number }>({})
@@ -134,7 +149,9 @@ async function hang() {
     const made = await answer(
       api.POST('/api/rack/jigs', {
         params: { query: { display: rackDisplay.value } },
-        body: { jig: { id: 'new', name: 'New jig', jig: { way: 'SLED_KEY' }, keys: [], note: '' } }
+        body: {
+          jig: { id: 'new', name: 'New jig', jig: { way: 'SLED_KEY' }, keys: [], spacers: [], note: '' }
+        }
       })
     )
     jigs.value = [...jigs.value, made]
@@ -175,7 +192,7 @@ function when(iso: string) {
       :class="{ here: j.jig.id === picked }"
       @click="pick(j.jig.id)"
     >
-      <FigureView :figure="j.figure" class="picture" :pad="4" quiet />
+      <FigureView :figure="bare(j.figure)" class="picture" :pad="2" quiet />
       <strong>{{ j.jig.name }}</strong>
       <small>{{ j.says }}</small>
     </button>
@@ -187,6 +204,18 @@ function when(iso: string) {
       <button v-if="gone" type="button" class="word" @click="putBack">put {{ gone.jig.name }} back</button>
     </p>
     <p v-if="failed || notMoved" class="failed" role="alert">{{ failed || notMoved }}</p>
+    <section v-if="now" class="large">
+      <h2>{{ now.jig.name }}, from above and to scale</h2>
+      <FigureView :figure="now.figure" class="drawn" :pad="8" quiet />
+      <template v-if="squares.length">
+        <h2>Is it square?</h2>
+        <ul class="memory">
+          <li v-for="q in squares" :key="q.at" :class="q.grade.toLowerCase()">
+            <span class="when">{{ when(q.at) }}</span> {{ q.says }}
+          </li>
+        </ul>
+      </template>
+    </section>
     <template v-if="now" #slate>
       <label class="name">
         <span>Name</span>
@@ -197,15 +226,22 @@ function when(iso: string) {
         />
       </label>
       <ChoiceField label="How it indexes" :value="now.jig.jig.way" :choices="ways" @choose="setWay" />
-      <label v-if="hasKey" class="name">
-        <span>Keys made for it, mm</span>
-        <InputText
-          :model-value="now.jig.keys.join('; ')"
-          placeholder="7.42; 6.30"
-          size="small"
-          @change="keys(($event.target as HTMLInputElement).value)"
-        />
-      </label>
+      <PiecesField
+        v-if="hasKey"
+        label="Keys made for it, as measured"
+        :text="now.fields.keys ?? ''"
+        :unit="unit"
+        :such="unit === 'INCH' ? '0.292; 0.249' : '7.42; 6.30'"
+        @read="(mm) => change((j) => (j.keys = mm))"
+      />
+      <PiecesField
+        v-if="way === 'SPACERS'"
+        label="Spacers that lie with it, each as measured"
+        :text="now.fields.spacers ?? ''"
+        :unit="unit"
+        :such="unit === 'INCH' ? '0.586; 0.587' : '14.88; 14.90'"
+        @read="(mm) => change((j) => (j.spacers = mm))"
+      />
       <template v-if="hasKey">
         <LengthField
           label="Key glued in: slot it cuts"
@@ -304,6 +340,19 @@ function when(iso: string) {
           @change="change((j) => (j.note = ($event.target as HTMLInputElement).value))"
         />
       </label>
+      <h2>Boxes for it</h2>
+      <p v-if="!boxes.length" class="none">
+        None of the boxes on the shelf is cut on it, or would be as it is.
+      </p>
+      <ul class="memory">
+        <li v-for="b in boxes" :key="b.id">
+          <RouterLink :to="`/boxes/${b.id}/jig`">{{ b.name }}</RouterLink>
+          <strong v-if="b.chosen"> is cut on it.</strong>
+          <template v-else-if="b.how === 'AS_IT_IS'"> as it is:</template>
+          <template v-else> after a shim:</template>
+          {{ b.says }}
+        </li>
+      </ul>
       <h2>What was cut on it</h2>
       <p v-if="!recorded.length" class="none">No test cut yet. A box cut on it is remembered here.</p>
       <ul class="memory">
@@ -339,8 +388,23 @@ function when(iso: string) {
   grid-row: span 2;
   height: 4.4rem;
 }
-.picture :deep(.note) {
-  display: none;
+.large {
+  padding: 0.4rem 0.8rem;
+}
+.drawn {
+  height: 17rem;
+}
+.memory .good {
+  border-left: 4px solid var(--good);
+  padding-left: 0.5rem;
+}
+.memory .tight {
+  border-left: 4px solid var(--mind);
+  padding-left: 0.5rem;
+}
+.memory .not {
+  border-left: 4px solid var(--cut);
+  padding-left: 0.5rem;
 }
 .jig strong {
   align-self: end;

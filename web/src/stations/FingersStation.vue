@@ -16,6 +16,7 @@ import PlanLength from '../bench/PlanLength.vue'
 import AssumedMark from '../bench/AssumedMark.vue'
 import StationFrame from '../bench/StationFrame.vue'
 import TheRest from '../bench/TheRest.vue'
+import { useShopJigs } from '../bench/shop-jigs'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
 import LadderRung from '../drawing/LadderRung.vue'
@@ -97,6 +98,13 @@ const isChosen = (rung: RungView) => rung.name === bench.answer?.rung
 const best = computed(() => ladder.value.find((r) => r.name === bench.answer?.recommendedRung))
 /** the two or three different answers beside each other */
 const alternatives = computed(() => bench.answer?.alternatives ?? [])
+/** jigs of the shop: which rungs they cut without building, and another count one of them cuts as it is */
+const { weighed, take: takeJig } = useShopJigs()
+const onJig = computed(() =>
+  (weighed.value?.makes ?? []).filter(
+    (m) => m.how === 'AS_IT_IS' && m.after && m.id !== bench.plan?.jig.own?.id
+  )
+)
 function takeAnswer(after: BoxPlan) {
   void bench.apply({ label: '', after })
 }
@@ -127,11 +135,11 @@ function takeRecommended() {
 }
 
 watch(
-  () => [bench.answer?.sections, ladder.value.length, alternatives.value.length],
+  () => [bench.answer?.sections, ladder.value.length, alternatives.value.length, weighed.value?.says],
   async () => {
     await nextTick()
     // the ladder is moved and never the page: on a phone that would take the answer out of sight
-    const rung = list.value?.querySelector<HTMLElement>('[aria-checked=true]')
+    const rung = list.value?.querySelector<HTMLElement>('.rung.chosen')
     if (rung && list.value)
       list.value.scrollTop = rung.offsetTop - Math.max(0, (list.value.clientHeight - rung.offsetHeight) / 2)
   },
@@ -153,6 +161,25 @@ const stop = computed(() => ladder.value.find(isChosen) ?? ladder.value[0])
           Take it
         </button>
       </p>
+      <p v-if="onJig.length" class="at-hand">
+        Nothing to build:
+        <template v-for="(m, i) in onJig" :key="m.id"
+          ><template v-if="i"> · </template
+          ><button
+            type="button"
+            class="word"
+            :title="m.says"
+            :aria-label="`Cut it on ${m.name}`"
+            @click="takeJig(m)"
+          >
+            {{ m.name }}</button
+          ><template v-if="m.after?.fingers.sections && m.after.fingers.sections !== bench.answer?.sections"
+            >, {{ m.after.fingers.sections }} sections</template
+          ></template
+        >
+        cut it as {{ onJig.length === 1 ? 'it is' : 'they are' }}.
+      </p>
+      <p v-else-if="weighed?.says" class="at-hand">{{ weighed.says }}</p>
       <ul v-if="alternatives.length > 1" class="answers" aria-label="Different answers, and what each costs">
         <li v-for="one in alternatives" :key="one.says" :class="{ stands: one.stands }">
           <button type="button" class="plain" :aria-pressed="one.stands" @click="takeAnswer(one.after)">
@@ -193,6 +220,7 @@ const stop = computed(() => ladder.value.find(isChosen) ?? ladder.value[0])
           :chosen="isChosen(rung)"
           :stop="rung === stop"
           :recommended="rung.name === bench.answer?.recommendedRung"
+          :jigs="weighed?.rungs[rung.name]"
           :with-cutter="bench.plan?.fingers.anyCutter ?? false"
           @choose="choose(rung)"
           @open="bench.openWorking"
@@ -303,6 +331,11 @@ const stop = computed(() => ladder.value.find(isChosen) ?? ladder.value[0])
   padding: 0.35rem 0.7rem;
   border-left: 4px solid var(--good);
   background: var(--paper);
+  line-height: 1.3;
+}
+.at-hand {
+  margin: -0.2rem 0 0.4rem;
+  padding: 0 0.7rem;
   line-height: 1.3;
 }
 .ladder {

@@ -6,7 +6,6 @@ import canthook.planner.WorkedPlan;
 import canthook.shop.RackJig;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 
 /**
  * Whether a jig of the shop cuts the box, or one is to be built: jigs and rungs weighed against an hour at the bench.
@@ -35,12 +34,13 @@ public record BuildOrNot(List<Makes> makes, Map<String, List<JigOnRung>> rungs, 
             return names(same) + (same.size() == 1 ? " cuts" : " cut") + " this as it is: nothing to build.";
         }
         if (!asIs.isEmpty()) {
-            return names(asIs) + " cuts another count as it is, nothing to build; for this one " + build + ".";
+            return names(asIs) + (asIs.size() == 1 ? " cuts" : " cut")
+                    + " another count as it is, nothing to build; for this one " + build + ".";
         }
         List<Makes> shim =
                 makes.stream().filter(m -> m.how() == How.AFTER_A_SHIM).toList();
         if (!shim.isEmpty()) {
-            return names(shim) + " cuts it after a shim; or " + build + ".";
+            return names(shim) + (shim.size() == 1 ? " cuts" : " cut") + " it after a shim; or " + build + ".";
         }
         List<Makes> anew = makes.stream().filter(m -> m.how() == How.SET_ANEW).toList();
         if (!anew.isEmpty()) {
@@ -60,6 +60,8 @@ public record BuildOrNot(List<Makes> makes, Map<String, List<JigOnRung>> rungs, 
     }
 
     private static String names(List<Makes> makes) {
-        return makes.stream().map(m -> "“" + m.name() + "”").collect(Collectors.joining(" and "));
+        List<String> all = makes.stream().map(m -> "“" + m.name() + "”").toList();
+        int last = all.size() - 1;
+        return last < 1 ? String.join("", all) : String.join(", ", all.subList(0, last)) + " and " + all.get(last);
     }
 }

@@ -54,6 +54,26 @@ public record Squareness(List<Answer> answers, @Nullable Worked takes, Grade gra
     /** What ids of its numbers begin with. */
     public static final String STAGE = "square.";
 
+    /** What it means for the joint, in a sentence; empty while nothing was read that takes of the clearance. */
+    public String says(WorkedPlan worked) {
+        LengthDisplay display = worked.plan().display();
+        Worked taken = takes;
+        if (taken == null) {
+            return "";
+        }
+        String clearance = worked.fingers().chosen().clearance().text(display);
+        return switch (grade) {
+            case GOOD ->
+                "Good enough for this joint: it takes " + taken.text(display) + " of a clearance of " + clearance + ".";
+            case TIGHT ->
+                "It goes, tightly: it takes " + taken.text(display) + " of a clearance of " + clearance
+                        + ". Mend it, or let the fit be looser by that.";
+            case NOT ->
+                "Not for this joint: it takes " + taken.text(display) + ", more than the clearance of " + clearance
+                        + ". Mend it first.";
+        };
+    }
+
     /** For the joint of a plan. */
     public static Squareness of(SquareRead read, WorkedPlan worked) {
         Worksheet sheet = new Worksheet("square");

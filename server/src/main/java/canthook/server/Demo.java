@@ -1,12 +1,17 @@
 package canthook.server;
 
 import canthook.board.Blank;
+import canthook.building.SquareRead;
 import canthook.cutter.Cutter;
+import canthook.planner.Planner;
 import canthook.server.book.Book;
 import canthook.server.box.Shelf;
+import canthook.server.box.Shelf.KeptBox;
 import canthook.server.export.ProjectFile;
 import canthook.server.rack.ClimateApi.OwnClimate;
 import canthook.server.rack.Rack;
+import canthook.server.rack.ShopFloor;
+import canthook.server.rack.Squares;
 import canthook.server.rack.WoodApi.OwnWood;
 import canthook.server.saw.SawRuns;
 import canthook.server.saw.SawRuns.Which;
@@ -41,6 +46,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 class Demo implements SmartInitializingSingleton {
     private static final String BATCH = "packet-drawers";
     private static final int HALF = 40;
+    /** The box the jigs were read for. */
+    private static final String DRAWER = "envelope-drawer";
 
     private final boolean wanted;
     private final Shelf shelf;
@@ -49,6 +56,8 @@ class Demo implements SmartInitializingSingleton {
     private final ObjectMapper json;
     private final TransactionTemplate keeping;
     private final SawRuns runs;
+    private final Squares squares;
+    private final ShopFloor floor;
     private final Clock clock;
 
     Demo(
@@ -59,7 +68,11 @@ class Demo implements SmartInitializingSingleton {
             ObjectMapper json,
             TransactionTemplate keeping,
             SawRuns runs,
+            Squares squares,
+            ShopFloor floor,
             Clock clock) {
+        this.squares = squares;
+        this.floor = floor;
         this.runs = runs;
         this.clock = clock;
         this.wanted = wanted;
@@ -78,7 +91,11 @@ class Demo implements SmartInitializingSingleton {
             List<Cutter> cutters,
             List<RackJig> jigs,
             List<Machine> machines,
-            List<RackFinish> finishes) {}
+            List<RackFinish> finishes,
+            List<DemoSquare> squares) {}
+
+    /** What was read off a jig, so many days ago, for the first box of the shelf. */
+    private record DemoSquare(int jig, int days, SquareRead read) {}
 
     private void fillRack() throws IOException {
         try (InputStream in = new ClassPathResource("demo/rack.json").getInputStream()) {
@@ -86,10 +103,22 @@ class Demo implements SmartInitializingSingleton {
             demo.woods().forEach(wood -> rack.add(Rack.Kind.WOOD, wood.name(), wood::as));
             demo.blanks().forEach(blank -> rack.add(Rack.Kind.BLANK, blank.name(), blank::withId));
             demo.cutters().forEach(cutter -> rack.add(Rack.Kind.CUTTER, cutter.name(), cutter::withId));
-            demo.jigs().forEach(jig -> rack.add(Rack.Kind.JIG, jig.name(), jig::withId));
+            List<String> jigs = demo.jigs().stream()
+                    .map(jig -> rack.add(Rack.Kind.JIG, jig.name(), jig::withId)
+                            .item()
+                            .id())
+                    .toList();
             demo.machines().forEach(machine -> rack.add(Rack.Kind.MACHINE, machine.name(), machine::withId));
             demo.finishes().forEach(finish -> rack.add(Rack.Kind.FINISH, finish.name(), finish::withId));
             demo.climates().forEach(climate -> rack.add(Rack.Kind.CLIMATE, climate.name(), climate::as));
+            KeptBox drawer = shelf.get(DRAWER);
+            for (DemoSquare square : demo.squares()) {
+                squares.keep(
+                        jigs.get(square.jig()),
+                        square.read(),
+                        Planner.work(drawer.plan(), floor.shop(drawer.plan(), drawer.cuts())),
+                        clock.instant().minus(Duration.ofDays(square.days())));
+            }
         }
     }
 
@@ -100,8 +129,8 @@ class Demo implements SmartInitializingSingleton {
         }
         keeping.executeWithoutResult(all -> {
             try {
-                fillRack();
                 fillShelf();
+                fillRack();
                 fillBook();
                 halfWay();
             } catch (IOException e) {

@@ -90,7 +90,8 @@ class JigRackTest extends ServerTestBase {
         fingers.remove("sections");
         fingers.put("lowerBy", 3).put("higherBy", 3);
         JsonNode own = null;
-        for (JsonNode one : post("/api/build/jigs", node().set("plan", plan)).body()) {
+        for (JsonNode one :
+                post("/api/build/jigs", node().set("plan", plan)).body().path("makes")) {
             own = one.get("id").asText().equals(hung.at("/jig/id").asText()) ? one : own;
         }
         assertThat(own).isNotNull();

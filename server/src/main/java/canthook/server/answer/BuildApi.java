@@ -1,5 +1,6 @@
 package canthook.server.answer;
 
+import canthook.building.BuildOrNot;
 import canthook.building.JigPart;
 import canthook.building.JigToBuild;
 import canthook.building.ShopJigs;
@@ -10,11 +11,17 @@ import canthook.length.Precision;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.server.answer.WorkApi.WorkRequest;
+import canthook.server.box.Shelf;
+import canthook.server.keeping.Unknown;
 import canthook.server.rack.ShopFloor;
 import canthook.shop.Machine.Measure;
+import canthook.shop.RackJig;
 import canthook.working.Worked;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -24,10 +31,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 public class BuildApi {
-    private final ShopFloor floor;
+    /** So many boxes of the shelf are looked at, the newest. */
+    private static final int LOOKED_AT = 60;
 
-    BuildApi(ShopFloor floor) {
+    private final ShopFloor floor;
+    private final Shelf shelf;
+
+    BuildApi(ShopFloor floor, Shelf shelf) {
         this.floor = floor;
+        this.shelf = shelf;
     }
 
     /** A size of a part, and the number it opens to. */
@@ -90,10 +102,38 @@ public class BuildApi {
                         List.of()));
     }
 
-    /** Which jigs of the rack make a plan, and how; those that make it as they are first. */
+    /** Which jigs of the rack make a plan, which of its rungs, and whether one is to be built. */
     @PostMapping("/build/jigs")
-    public List<ShopJigs.Makes> jigs(@RequestBody WorkRequest request) {
-        return ShopJigs.of(Planner.work(request.plan(), floor.shop(request.plan(), request.cuts())), floor.jigs());
+    public BuildOrNot jigs(@RequestBody WorkRequest request) {
+        return BuildOrNot.of(Planner.work(request.plan(), floor.shop(request.plan(), request.cuts())), floor.jigs());
+    }
+
+    /**
+     * A box and a jig.
+     *
+     * @param chosen whether the box is to be cut on it
+     */
+    public record BoxOnJig(String id, String name, boolean chosen, ShopJigs.How how, String says) {}
+
+    /** Which boxes of the shelf are cut on a jig of the rack, or would be as it is; of the newest ones. */
+    @GetMapping("/build/jigs/{id}/boxes")
+    public List<BoxOnJig> boxes(@PathVariable String id) {
+        RackJig jig = floor.jigs().stream()
+                .filter(j -> j.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new Unknown("jig", id));
+        List<BoxOnJig> boxes = new ArrayList<>();
+        for (Shelf.KeptBox box : shelf.newest(LOOKED_AT)) {
+            boolean chosen = box.plan().jig().own() != null
+                    && box.plan().jig().own().id().equals(id);
+            WorkedPlan worked = Planner.work(box.plan(), floor.shop(box.plan(), box.cuts()));
+            ShopJigs.Makes makes = ShopJigs.of(worked, List.of(jig)).get(0);
+            boolean goes = makes.how() == ShopJigs.How.AS_IT_IS || makes.how() == ShopJigs.How.AFTER_A_SHIM;
+            if (chosen || goes) {
+                boxes.add(new BoxOnJig(box.id(), box.plan().name(), chosen, makes.how(), makes.says()));
+            }
+        }
+        return boxes;
     }
 
     private static JigToBuildView view(WorkedPlan worked, JigToBuild jig) {

@@ -85,6 +85,14 @@ public class Shelf {
                 .toList();
     }
 
+    /** So many of the boxes that can be read, the newest first. */
+    @Transactional(readOnly = true)
+    public List<KeptBox> newest(int most) {
+        return page(new Sieve(false, "", "", Stage.ANY, Order.NEWEST), 0, most).stream()
+                .flatMap(place -> Optional.ofNullable(place.box()).stream())
+                .toList();
+    }
+
     private static final Set<String> NOT_A_BOX = Set.of("names", "woods");
 
     /** How far a box has come. */

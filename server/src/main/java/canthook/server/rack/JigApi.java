@@ -2,7 +2,7 @@ package canthook.server.rack;
 
 import canthook.building.GluedKey;
 import canthook.figure.Figure;
-import canthook.figure.PracticeFigures;
+import canthook.figure.RackJigFigure;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.JigChoice;
@@ -41,9 +41,9 @@ public class JigApi extends RackApi<RackJig> {
      * A jig as kept.
      *
      * @param chosen what a plan takes when it is cut on it
-     * @param fields its lengths as text to edit, by their place in it; keys parted by semicolons
+     * @param fields its lengths as text to edit, by their place in it; keys and spacers parted by semicolons
      * @param says what is known of it, in a line
-     * @param figure what is moved at it
+     * @param figure it, to scale
      */
     public record KeptJig(
             long revision, RackJig jig, JigChoice chosen, Map<String, String> fields, String says, Figure figure) {}
@@ -91,6 +91,7 @@ public class JigApi extends RackApi<RackJig> {
         fields.put("rod", jig.rod());
         fields.put("resolution", jig.resolution());
         fields.put("keys", own.keys().stream().map(display::editable).collect(Collectors.joining("; ")));
+        fields.put("spacers", own.spacers().stream().map(display::editable).collect(Collectors.joining("; ")));
         Leaves leaves = jig.leaves();
         if (leaves != null) {
             fields.put("leaves.zeroGap", leaves.zeroGap());
@@ -109,7 +110,7 @@ public class JigApi extends RackApi<RackJig> {
             fields.put("screw.backlash", screw.backlash());
         }
         return new KeptJig(
-                kept.revision(), own, own.chosen(), fields.all(), says(own, display), PracticeFigures.still(jig.way()));
+                kept.revision(), own, own.chosen(), fields.all(), says(own, display), RackJigFigure.of(own, display));
     }
 
     private static String says(RackJig own, LengthDisplay display) {
@@ -118,6 +119,14 @@ public class JigApi extends RackApi<RackJig> {
             known.add("keys of "
                     + own.keys().stream()
                             .map(k -> display.number(k, Precision.CALIPER))
+                            .collect(Collectors.joining(", ")));
+        }
+        if (!own.spacers().isEmpty()) {
+            known.add(own.spacers().size() + " spacers of "
+                    + own.spacers().stream()
+                            .map(k -> display.number(k, Precision.CALIPER))
+                            .distinct()
+                            .limit(4)
                             .collect(Collectors.joining(", ")));
         }
         Leaves leaves = own.jig().leaves();
