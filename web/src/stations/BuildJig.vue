@@ -46,6 +46,12 @@ const section = computed(() => jig.value?.figures[1])
         <a :href="`/api/boxes/${bench.id}/papers/jig-sheet.pdf`" target="_blank">Print it</a>
         <a :href="`/api/boxes/${bench.id}/jig.csv`">Parts for a spreadsheet</a>
         <a :href="`/api/boxes/${bench.id}/jig.dxf`">Plan, DXF</a>
+        <template v-if="bench.plan?.jig.way === 'ROUTER_SLED'">
+          Plate, 1:1:
+          <a :href="`/api/boxes/${bench.id}/papers/plate.pdf`" target="_blank">PDF</a>
+          <a :href="`/api/boxes/${bench.id}/plate.svg`">SVG</a>
+          <a :href="`/api/boxes/${bench.id}/plate.dxf`">DXF</a>
+        </template>
       </p>
       <div class="drawings">
         <FigureView

@@ -1,10 +1,15 @@
 package canthook.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -114,7 +119,81 @@ class JigBuildingTest extends ServerTestBase {
             }
         }
         assertThat(csv.lines()).hasSize(jig.get("parts").size() + 1);
+        List<String> rows = csv.lines().skip(1).toList();
+        for (int i = 0; i < rows.size(); i++) {
+            String row = rows.get(i);
+            for (JsonNode size : jig.get("parts").get(i).get("sizes")) {
+                double told = Double.parseDouble(size.get("text").asText().replace(" mm", ""));
+                assertThat(Pattern.compile("(?<=,)[0-9.]+(?=,)").matcher(row).results())
+                        .as(size.get("text").asText() + " in " + row)
+                        .anyMatch(m -> Math.abs(Double.parseDouble(m.group()) - told) < 0.051);
+            }
+        }
         assertThat(get("/api/boxes/" + box + "/jig.dxf").text()).contains("POLYLINE");
+    }
+
+    /** Bit and screws stand where the numbers say, on paper, in the drawing and in the file for a cutter; another way has no plate. */
+    @Test
+    void thePlateIsBoredAsItIsTold() throws IOException {
+        ObjectNode plan = drawer();
+        plan.set("jig", node().put("way", "ROUTER_SLED"));
+        String box =
+                post("/api/boxes", node().set("plan", plan)).body().get("id").asText();
+        double kerf = plan.at("/fingers/kerf").asDouble();
+        String svg = get("/api/boxes/" + box + "/plate.svg").text();
+        List<Double> radii = new ArrayList<>();
+        Matcher bores = Pattern.compile("class=\"bore\" points=\"([^\"]+)\"").matcher(svg);
+        while (bores.find()) {
+            double least = Double.MAX_VALUE;
+            double most = -Double.MAX_VALUE;
+            for (String point : bores.group(1).split(" ")) {
+                double x = Double.parseDouble(point.split(",")[0]);
+                least = Math.min(least, x);
+                most = Math.max(most, x);
+            }
+            radii.add((most - least) / 2);
+        }
+        assertThat(radii).hasSize(7);
+        assertThat(radii.get(0)).isCloseTo((kerf + 3) / 2, within(0.01));
+        assertThat(radii.subList(1, 7)).allSatisfy(r -> assertThat(r).isCloseTo(2.5, within(0.01)));
+        assertThat(get("/api/boxes/" + box + "/plate.dxf").text()).contains("BORE");
+        try (PDDocument read = Loader.loadPDF(bytes("/api/boxes/" + box + "/papers/plate.pdf"))) {
+            assertThat(read.getNumberOfPages()).isEqualTo(1);
+            assertThat(new PDFTextStripper().getText(read)).contains("towards the fence");
+        }
+        String other = post("/api/boxes", node().set("plan", drawer()))
+                .body()
+                .get("id")
+                .asText();
+        assertThat(get("/api/boxes/" + other + "/plate.svg").status()).isEqualTo(422);
+        assertThat(get("/api/boxes/" + other + "/papers").text()).doesNotContain("\"plate\"");
+    }
+
+    /** Which boxes a jig cuts: those chosen for it, and those it would cut as it is. */
+    @Test
+    void aJigSaysWhichBoxesItCuts() {
+        ObjectNode hung = node().put("id", "new").put("name", "Drawer sled").put("note", "");
+        hung.set("jig", node().put("way", "SLED_KEY"));
+        hung.putArray("keys").add(3.15);
+        String id = post("/api/rack/jigs", node().set("jig", hung))
+                .body()
+                .at("/jig/id")
+                .asText();
+        ObjectNode narrow = drawer();
+        ((ObjectNode) narrow.get("fingers")).put("kerf", 3.2).remove("tool");
+        ((ObjectNode) narrow.get("fingers")).remove("sections");
+        String fits =
+                post("/api/boxes", node().set("plan", narrow)).body().get("id").asText();
+        JsonNode boxes = get("/api/build/jigs/" + id + "/boxes").body();
+        assertThat(boxes.findValuesAsText("id")).contains(fits);
+        ObjectNode wide = drawer();
+        ((ObjectNode) wide.get("fingers")).put("kerf", 19).remove("tool");
+        ((ObjectNode) wide.get("fingers")).remove("sections");
+        String not =
+                post("/api/boxes", node().set("plan", wide)).body().get("id").asText();
+        assertThat(get("/api/build/jigs/" + id + "/boxes").body().findValuesAsText("id"))
+                .doesNotContain(not);
+        assertThat(get("/api/build/jigs/no-such/boxes").status()).isEqualTo(404);
     }
 
     /** What was read stands on the jig with what it said; what no fence gives is refused at its field. */

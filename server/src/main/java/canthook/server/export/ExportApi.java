@@ -108,6 +108,18 @@ public class ExportApi {
         return sent(FigureDxf.of(BuildFigures.of(worked, jig(worked)).get(0)), DXF, id + "-jig.dxf");
     }
 
+    /** Where the base of a router sled is bored, at 1:1. */
+    @GetMapping(value = "/boxes/{id}/plate.svg", produces = "image/svg+xml")
+    ResponseEntity<String> plate(@PathVariable String id) {
+        WorkedPlan worked = worked(id);
+        return sent(TemplateSvg.of(Printed.bored(worked), worked.plan().name()), SVG, id + "-plate.svg");
+    }
+
+    @GetMapping(value = "/boxes/{id}/plate.dxf", produces = "application/dxf")
+    ResponseEntity<String> plateDxf(@PathVariable String id) {
+        return sent(FigureDxf.of(Printed.bored(worked(id))), DXF, id + "-plate.dxf");
+    }
+
     /** @throws Refused when the way chosen cannot cut the joint */
     private JigToBuild jig(WorkedPlan worked) {
         return JigToBuild.of(worked)

@@ -1,6 +1,9 @@
 package canthook.server.export;
 
+import canthook.building.JigToBuild;
 import canthook.figure.BoringTemplates;
+import canthook.figure.Figure;
+import canthook.figure.PlateTemplate;
 import canthook.figure.StickFigure;
 import canthook.figure.TemplateFigure;
 import canthook.plan.BatchWish;
@@ -15,6 +18,7 @@ import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -29,6 +33,7 @@ enum Printed {
     BATCH_SHEET("Batch", "what of each box is done, the stacks at the saw, spares"),
     LABELS("Labels", "one a part, to cut out: A3 is side A of box 3"),
     JIG_SHEET("Jig to build", "its parts, from above and cut through, in which order, what is checked"),
+    PLATE("Plate template, at 1:1", "where the base of a router sled is bored"),
     STICK("Stick, at 1:1", "the wall's height laid out"),
     CORNERS("Corner templates, at 1:1", "both wall ends, to lay on the wood"),
     BORING("Boring and hinge templates, at 1:1", "mortises, grips, pegs and dadoes, wall by wall");
@@ -83,7 +88,23 @@ enum Printed {
     /** Whether there is anything on it for this box. */
     boolean isFor(WorkedPlan worked) {
         BatchWish batch = worked.plan().batch();
-        return this != BATCH_SHEET || batch != null && batch.count() > 1;
+        return switch (this) {
+            case BATCH_SHEET -> batch != null && batch.count() > 1;
+            case PLATE -> plate(worked).isPresent();
+            case SHOP_SHEET, RUN_SHEET, BLANK_SHEET, PANEL_SHEET, LABELS, JIG_SHEET, STICK, CORNERS, BORING -> true;
+        };
+    }
+
+    /** Of a jig that carries a router; empty for any other. */
+    static Optional<Figure> plate(WorkedPlan worked) {
+        return JigToBuild.of(worked).flatMap(jig -> PlateTemplate.of(worked, jig));
+    }
+
+    /** @throws Refused when there is none */
+    static Figure bored(WorkedPlan worked) {
+        return plate(worked)
+                .orElseThrow(
+                        () -> new Refused("sheet", "This box is not cut on a router sled: there is no plate to bore."));
     }
 
     /** As it is sent. */
@@ -92,6 +113,7 @@ enum Printed {
         return switch (this) {
             case STICK -> FigurePdf.of(List.of(StickFigure.of(box.worked())), name, paper);
             case CORNERS -> FigurePdf.of(List.of(TemplateFigure.of(box.worked())), name, paper);
+            case PLATE -> FigurePdf.of(List.of(bored(box.worked())), name, paper);
             case BORING -> FigurePdf.of(BoringTemplates.of(box.worked()), name, paper);
             case SHOP_SHEET -> sheet(box, paper, name, ShopSheet::fill);
             case BATCH_SHEET -> sheet(box, paper, name + ": batch", BatchSheet::fill);

@@ -62,10 +62,30 @@ final class StickSvg {
                     .formatted(shape.role(), mm(p.get(0)), mm(p.get(1)), mm(p.get(2)), mm(p.get(3))));
             return;
         }
+        if (!isUpright(p)) {
+            StringBuilder points = new StringBuilder();
+            for (int i = 0; i + 1 < p.size(); i += 2) {
+                points.append(i == 0 ? "" : " ")
+                        .append(mm(p.get(i)))
+                        .append(',')
+                        .append(mm(p.get(i + 1)));
+            }
+            svg.append("<polygon class=\"%s\" points=\"%s\"/>\n".formatted(shape.role(), points));
+            return;
+        }
         double x = p.get(0);
         double y = p.get(1);
         svg.append("<rect class=\"%s\" x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\"/>\n"
                 .formatted(shape.role(), mm(x), mm(y), mm(p.get(2) - x), mm(p.get(5) - y)));
+    }
+
+    /** A rectangle whose sides lie along the axes, from its upper left corner. */
+    private static boolean isUpright(List<Double> p) {
+        return p.size() == 8
+                && p.get(1).equals(p.get(3))
+                && p.get(2).equals(p.get(4))
+                && p.get(5).equals(p.get(7))
+                && p.get(0).equals(p.get(6));
     }
 
     static void text(StringBuilder svg, double x, double y, String anchor, String words) {

@@ -5,7 +5,7 @@ import canthook.figure.Figure.Note;
 import canthook.figure.Figure.Shape;
 import java.util.List;
 
-/** Corner templates as SVG at 1:1: one user unit is one millimetre. */
+/** Templates as SVG at 1:1: one user unit is one millimetre. */
 final class TemplateSvg {
     private static final double MARGIN = 12;
 
@@ -24,10 +24,10 @@ final class TemplateSvg {
                         StickSvg.mm(width),
                         StickSvg.mm(height)));
         svg.append("<title>")
-                .append(StickSvg.escaped("Corner templates: " + name))
+                .append(StickSvg.escaped(figure.title() + ": " + name))
                 .append("</title>\n");
         svg.append("<style>text{font:3px sans-serif}.outline{fill:#fff}.waste{fill:#e7c9bd;stroke:#c23b16}"
-                + ".reference-edge{stroke:#1d57ad;stroke-width:1.2}rect{stroke:#12211b;stroke-width:.18}"
+                + ".reference-edge{stroke:#1d57ad;stroke-width:1.2}rect,polygon{stroke:#12211b;stroke-width:.18;fill:#fff}"
                 + "line{stroke:#12211b;stroke-width:.18}</style>\n");
         for (Shape shape : figure.shapes()) {
             StickSvg.shape(svg, shape);
