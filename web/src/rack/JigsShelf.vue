@@ -7,8 +7,10 @@ import {
   problemOf,
   type BookEntry,
   type BoxOnJig,
+  type Figure,
   type KeptJig,
-  type RackJig
+  type RackJig,
+  type SquareKept
 } from '../api/client'
 import ChoiceField from '../bench/ChoiceField.vue'
 import LengthField from '../bench/LengthField.vue'
@@ -17,10 +19,13 @@ import { rackDisplay } from './display'
 import PiecesField from './PiecesField.vue'
 import ShelfFrame from './ShelfFrame.vue'
 import { useTakenOff } from './taken-off'
+import UsualJig from './UsualJig.vue'
+import { ways } from './ways'
 
 /** Jigs as they hang: each with what is moved at it, its measures, its keys, and what was cut on it. */
 const jigs = ref<KeptJig[]>([])
 const picked = ref('')
+const building = ref(false)
 const failed = ref('')
 const recorded = ref<BookEntry[]>([])
 const boxes = ref<BoxOnJig[]>([])
@@ -30,18 +35,6 @@ const unit = computed(() => (rackDisplay.value === 'METRIC' ? 'MILLIMETRE' : 'IN
 const way = computed(() => now.value?.jig.jig.way)
 const KEYED = ['SLED_KEY', 'ROUTER_SLED', 'ROD_KEY', 'SHIM_FENCE']
 const hasKey = computed(() => KEYED.includes(way.value ?? ''))
-const ways: { value: RackJig['jig']['way']; label: string }[] = [
-  { value: 'SLED_KEY', label: 'fixed key on a sled or mitre gauge' },
-  { value: 'ROUTER_SLED', label: 'fixed key on a router sled' },
-  { value: 'ROD_KEY', label: 'key from a rod or drill shank' },
-  { value: 'SHIM_FENCE', label: 'fence set with leaves' },
-  { value: 'SCREW', label: 'screw advance' },
-  { value: 'SPACERS', label: 'spacers against a fence' },
-  { value: 'STOPS', label: 'stop on a scale' },
-  { value: 'HAND', label: 'by hand, with dividers' },
-  { value: 'BAND_SAW', label: 'band saw, flip and shim' }
-]
-
 async function load() {
   try {
     jigs.value = await answer(
@@ -183,7 +176,8 @@ function when(iso: string) {
 </script>
 
 <template>
-  <ShelfFrame>
+  <UsualJig v-if="building" @close="building = false" />
+  <ShelfFrame v-else>
     <button
       v-for="j in jigs"
       :key="j.jig.id"
@@ -201,6 +195,7 @@ function when(iso: string) {
     </p>
     <p class="under">
       <button type="button" class="word" @click="hang">Hang a jig</button>
+      <button type="button" class="word" @click="building = true">Build one for a usual width</button>
       <button v-if="gone" type="button" class="word" @click="putBack">put {{ gone.jig.name }} back</button>
     </p>
     <p v-if="failed || notMoved" class="failed" role="alert">{{ failed || notMoved }}</p>

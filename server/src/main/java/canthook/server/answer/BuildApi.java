@@ -4,10 +4,14 @@ import canthook.building.BuildOrNot;
 import canthook.building.JigPart;
 import canthook.building.JigToBuild;
 import canthook.building.ShopJigs;
+import canthook.building.UsualWidths;
 import canthook.figure.BuildFigures;
 import canthook.figure.Figure;
+import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.plan.BoxPlan;
+import canthook.plan.JigChoice.Way;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.server.answer.WorkApi.WorkRequest;
@@ -25,6 +29,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The jig of a plan, to be built on the shop's machines. */
@@ -87,7 +92,10 @@ public class BuildApi {
     /** The jig of a plan as it is on the bench. */
     @PostMapping("/build")
     public JigToBuildView build(@RequestBody WorkRequest request) {
-        WorkedPlan worked = Planner.work(request.plan(), floor.shop(request.plan(), request.cuts()));
+        return view(Planner.work(request.plan(), floor.shop(request.plan(), request.cuts())));
+    }
+
+    private static JigToBuildView view(WorkedPlan worked) {
         return JigToBuild.of(worked)
                 .map(jig -> view(worked, jig))
                 .orElseGet(() -> new JigToBuildView(
@@ -101,6 +109,31 @@ public class BuildApi {
                         List.of(),
                         List.of()));
     }
+
+    /** A jig for a usual width, and the plan its numbers open in. */
+    public record UsualJig(BoxPlan plan, JigToBuildView jig) {}
+
+    /** The jig of a usual width, without a box. */
+    @GetMapping("/build/usual/{way}/{width}")
+    public UsualJig usual(
+            @PathVariable Way way,
+            @PathVariable double width,
+            @RequestParam(defaultValue = "METRIC") LengthDisplay display) {
+        BoxPlan plan = UsualWidths.plan(way, Length.mm(width), display);
+        WorkedPlan worked = Planner.work(plan, floor.shop(plan, List.of()));
+        return new UsualJig(plan, view(worked));
+    }
+
+    /** The usual widths, as shown. */
+    @GetMapping("/build/usual")
+    public List<UsualWidth> widths(@RequestParam(defaultValue = "METRIC") LengthDisplay display) {
+        return UsualWidths.ALL.stream()
+                .map(w -> new UsualWidth(w.mm(), display.text(w, Precision.LAYOUT)))
+                .toList();
+    }
+
+    /** @param mm as it stands in its address */
+    public record UsualWidth(double mm, String text) {}
 
     /** Which jigs of the rack make a plan, which of its rungs, and whether one is to be built. */
     @PostMapping("/build/jigs")

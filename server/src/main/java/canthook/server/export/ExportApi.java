@@ -1,9 +1,14 @@
 package canthook.server.export;
 
 import canthook.building.JigToBuild;
+import canthook.building.UsualWidths;
 import canthook.figure.BuildFigures;
 import canthook.figure.StickFigure;
 import canthook.figure.TemplateFigure;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.plan.BoxPlan;
+import canthook.plan.JigChoice.Way;
 import canthook.planner.Planner;
 import canthook.planner.TrayOf;
 import canthook.planner.WorkedPlan;
@@ -106,6 +111,31 @@ public class ExportApi {
     ResponseEntity<String> jigDxf(@PathVariable String id) {
         WorkedPlan worked = worked(id);
         return sent(FigureDxf.of(BuildFigures.of(worked, jig(worked)).get(0)), DXF, id + "-jig.dxf");
+    }
+
+    /** The sheet of a jig for a usual width, without a box. */
+    @GetMapping(value = "/build/usual/{way}/{width}/jig-sheet.pdf", produces = "application/pdf")
+    ResponseEntity<byte[]> usualSheet(
+            @PathVariable Way way,
+            @PathVariable double width,
+            @RequestParam(defaultValue = "METRIC") LengthDisplay display,
+            @RequestParam(defaultValue = "a4") String paper) {
+        String address = ServletUriComponentsBuilder.fromCurrentContextPath()
+                .path("/rack/jigs")
+                .toUriString();
+        byte[] sheet = Printed.jigSheet(usual(way, width, display), LocalDate.now(clock), address, Paper.byName(paper));
+        return shown(sheet, "jig-sheet.pdf");
+    }
+
+    @GetMapping(value = "/build/usual/{way}/{width}/jig.csv", produces = "text/csv")
+    ResponseEntity<String> usualParts(@PathVariable Way way, @PathVariable double width) {
+        WorkedPlan worked = usual(way, width, LengthDisplay.METRIC);
+        return sent(JigPartsCsv.of(jig(worked)), MediaType.valueOf("text/csv;charset=UTF-8"), "jig.csv");
+    }
+
+    private WorkedPlan usual(Way way, double width, LengthDisplay display) {
+        BoxPlan plan = UsualWidths.plan(way, Length.mm(width), display);
+        return Planner.work(plan, floor.shop(plan, List.of()));
     }
 
     /** Where the base of a router sled is bored, at 1:1. */

@@ -142,12 +142,22 @@ enum Printed {
         void fill(Sheet sheet, WorkedPlan worked) throws IOException;
     }
 
+    /** The sheet of a jig no box stands behind. */
+    static byte[] jigSheet(WorkedPlan worked, LocalDate day, String address, Paper paper) {
+        return sheet(worked, paper, worked.plan().name(), day.toString(), address, JigSheet::fill);
+    }
+
     private static byte[] sheet(Of box, Paper paper, String title, Filling filling) {
         String about = SheetWords.of(box.worked()).wood() + " · " + box.day() + " · change " + box.revision();
+        return sheet(box.worked(), paper, title, about, box.address(), filling);
+    }
+
+    private static byte[] sheet(
+            WorkedPlan worked, Paper paper, String title, String about, String address, Filling filling) {
         try (PDDocument document = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            try (Sheet sheet = new Sheet(document, paper, title, about, box.address())) {
-                filling.fill(sheet, box.worked());
+            try (Sheet sheet = new Sheet(document, paper, title, about, address)) {
+                filling.fill(sheet, worked);
             }
             document.getDocumentInformation().setTitle(title);
             document.save(out);
