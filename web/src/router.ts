@@ -8,6 +8,11 @@ export const router = createRouter({
     { path: '/new-box', name: 'new', component: () => import('./places/NewBoxPlace.vue') },
     { path: '/boxes/:id/saw', name: 'saw', component: () => import('./places/SawPlace.vue') },
     { path: '/boxes/:id/glue-up', name: 'gluing', component: () => import('./places/GluePlace.vue') },
+    {
+      path: '/boxes/:id/first-cut',
+      name: 'first-cut',
+      component: () => import('./places/FirstCutPlace.vue')
+    },
     { path: '/boxes/:id/papers', name: 'papers', component: () => import('./places/PapersPlace.vue') },
     { path: '/boxes/:id/:station?', name: 'bench', component: () => import('./places/BenchPlace.vue') },
     { path: '/rack/:shelf?', name: 'rack', component: () => import('./places/RackPlace.vue') },

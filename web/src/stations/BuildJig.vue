@@ -32,6 +32,9 @@ watch(() => bench.worked, load)
 <template>
   <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
   <BuildSheet v-if="jig" :jig="jig" @open="bench.openWorking($event)">
+    <RouterLink :to="{ name: 'first-cut', params: { id: bench.id } }"
+      >It stands: the first cut on it</RouterLink
+    >
     <a :href="`/api/boxes/${bench.id}/papers/jig-sheet.pdf`" target="_blank">Print it</a>
     <a :href="`/api/boxes/${bench.id}/jig.csv`">Parts for a spreadsheet</a>
     <a :href="`/api/boxes/${bench.id}/jig.dxf`">Plan, DXF</a>

@@ -127,6 +127,11 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
             <li v-for="line in jig?.card ?? []" :key="line"><TradeText :text="line" /></li>
           </ol>
         </div>
+        <p>
+          <RouterLink :to="{ name: 'first-cut', params: { id: bench.id } }"
+            >Step by step to the first test cut</RouterLink
+          >, one thing at a time, as at the saw.
+        </p>
         <p v-if="jig?.errors" class="errors"><strong>How its errors behave.</strong> {{ jig.errors }}</p>
         <div v-if="jig?.plans.length" class="plans">
           <h3>Whole turns that come nearest, best first</h3>

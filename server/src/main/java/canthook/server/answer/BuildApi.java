@@ -1,12 +1,14 @@
 package canthook.server.answer;
 
 import canthook.building.BuildOrNot;
+import canthook.building.FirstCut;
 import canthook.building.JigPart;
 import canthook.building.JigToBuild;
 import canthook.building.ShopJigs;
 import canthook.building.UsualWidths;
 import canthook.figure.BuildFigures;
 import canthook.figure.Figure;
+import canthook.figure.FirstCutFigures;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -108,6 +110,43 @@ public class BuildApi {
                         List.of(),
                         List.of(),
                         List.of()));
+    }
+
+    /**
+     * One thing to do on a new jig.
+     *
+     * @param text what is set or should be read; null for none
+     * @param number it opens to; null likewise
+     * @param label what the number is
+     * @param figure what is drawn; null for nothing
+     */
+    public record ActView(
+            String id,
+            String says,
+            String why,
+            boolean caution,
+            @Nullable String text,
+            @Nullable String number,
+            @Nullable String label,
+            @Nullable Figure figure) {}
+
+    /** From a jig that is built to the first reading, one thing at a time; none where its way cannot cut the joint. */
+    @PostMapping("/build/first-cut")
+    public List<ActView> firstCut(@RequestBody WorkRequest request) {
+        WorkedPlan worked = Planner.work(request.plan(), floor.shop(request.plan(), request.cuts()));
+        LengthDisplay display = worked.plan().display();
+        return FirstCut.of(worked).stream()
+                .flatMap(first -> first.acts().stream()
+                        .map(act -> new ActView(
+                                act.id(),
+                                act.says(),
+                                act.why(),
+                                act.caution(),
+                                act.number().map(n -> n.text(display)).orElse(null),
+                                act.number().map(Worked::id).orElse(null),
+                                act.number().map(Worked::label).orElse(null),
+                                FirstCutFigures.of(worked, act).orElse(null))))
+                .toList();
     }
 
     /** A jig for a usual width, and the plan its numbers open in. */

@@ -1,5 +1,6 @@
 package canthook.server.answer;
 
+import canthook.building.FirstCut;
 import canthook.building.JigToBuild;
 import canthook.figure.LadderFigure;
 import canthook.length.Length;
@@ -154,6 +155,13 @@ public class WorkApi {
             WorkedPlan worked = asked(request).worked();
             return JigToBuild.of(worked)
                     .flatMap(jig -> jig.number(number))
+                    .map(n -> Answers.working(n, worked.plan().display()))
+                    .orElseThrow(() -> new Refused("number", "This jig has no number called “" + number + "”."));
+        }
+        if (number.startsWith(FirstCut.STAGE)) {
+            WorkedPlan worked = asked(request).worked();
+            return FirstCut.of(worked)
+                    .flatMap(first -> first.number(number))
                     .map(n -> Answers.working(n, worked.plan().display()))
                     .orElseThrow(() -> new Refused("number", "This jig has no number called “" + number + "”."));
         }
