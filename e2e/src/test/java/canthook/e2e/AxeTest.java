@@ -44,6 +44,7 @@ class AxeTest {
         "/boxes/envelope-drawer/jig,square",
         "/boxes/envelope-drawer/saw,light",
         "/boxes/envelope-drawer/saw,dark",
+        "/boxes/envelope-drawer/first-cut,light",
         "/rack/cutters,light",
         "/boxes/envelope-drawer/fit,light",
         "/boxes/germination-box/bottom,light",
@@ -83,7 +84,7 @@ class AxeTest {
                                         ? ".way svg, .choice"
                                         : path.startsWith("/rack")
                                                 ? ".boards svg, td, .plot svg, .rule, .cutters li, .jig svg, .finish svg, .machine svg"
-                                                : path.endsWith("/glue-up")
+                                                : path.endsWith("/glue-up") || path.endsWith("/first-cut")
                                                         ? "footer .done"
                                                         : path.endsWith("/saw")
                                                                 ? ".gate button"

@@ -72,11 +72,13 @@ class JigBuildingTest {
         assertThat(page.locator(".square .fence svg")).isVisible();
         Workbench.choose(page, "The fence turns at its", "right end");
         assertThat(says).containsText("Move the left end away from you");
+        Locator history = page.locator(".history li");
+        assertThat(history).hasCount(2);
         page.getByText("Write it on “Box sled”").click();
-        assertThat(page.locator(".history li")).hasCount(1);
+        assertThat(history).hasCount(3);
         page.reload();
         page.getByText("is it square?").click();
-        assertThat(page.locator(".history li")).containsText("left end away from you");
+        assertThat(history.first()).containsText("left end away from you");
         // a reading no fence could give is refused where it was typed
         Workbench.type(page, "End that was at the fence", "40");
         Workbench.type(page, "Its far end", "2");
@@ -103,6 +105,75 @@ class JigBuildingTest {
                         com.microsoft.playwright.options.AriaRole.COMBOBOX,
                         new Page.GetByRoleOptions().setName("On the jig")))
                 .containsText("Box sled");
+        page.context().close();
+    }
+
+    /** From the sheet of the jig to the first reading, one thing at a time; a reload stays where it was, what is felt stands at Fit. */
+    @Test
+    void theFirstCutOnANewJigLeadsToTheFirstReading() {
+        Page page = bench.window();
+        String id = bench.copyOf(page, "germination-box");
+        page.navigate(bench.address + "/boxes/" + id + "/jig");
+        page.getByText("building it").click();
+        page.getByText("It stands: the first cut on it").click();
+        Locator say = page.locator(".say");
+        assertThat(say).containsText("Unplugged");
+        page.keyboard().press("ArrowRight");
+        assertThat(say).containsText("Raise the cutter");
+        page.locator(".number button").click();
+        assertThat(page.locator(".working")).isVisible();
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".working")).hasCount(0);
+        page.reload();
+        assertThat(say).containsText("Raise the cutter");
+        page.keyboard().press("ArrowLeft");
+        assertThat(say).containsText("Unplugged");
+        Locator done = page.locator("footer .done");
+        for (int i = 0; i < 60 && done.count() > 0; i++) {
+            String before = page.locator(".count").textContent();
+            done.click();
+            assertThat(page.locator(".count")).not().hasText(before);
+        }
+        assertThat(say).hasText("How did the two go together?");
+        page.getByText("It slides").click();
+        page.waitForURL("**/boxes/" + id + "/fit");
+        assertThat(page.locator("body")).containsText("slides");
+        page.context().close();
+    }
+
+    /** The ladder says which jigs of the shop cut a rung; cut on one, the box is that jig's. */
+    @Test
+    void theLadderKnowsTheJigsOfTheShop() {
+        Page page = bench.window();
+        String id = bench.copyOf(page, "envelope-drawer");
+        page.navigate(bench.address + "/boxes/" + id + "/fingers");
+        assertThat(page.locator(".at-hand")).containsText("Nothing to build");
+        assertThat(page.locator(".rung.chosen .jigs")).containsText("of your jigs");
+        page.locator(".at-hand").getByLabel("Cut it on Old gauge").click();
+        // it closes where that jig closes
+        assertThat(page.locator(".slate [data-number='fingers.closing-height'] .value"))
+                .containsText("95.66");
+        assertThat(page.locator(".at-hand").getByLabel("Cut it on Old gauge")).hasCount(0);
+        page.context().close();
+    }
+
+    /** Without a box: a usual width, another way, its sizes with their workings. */
+    @Test
+    void aJigForAUsualWidthIsBuiltOnTheRack() {
+        Page page = bench.window();
+        page.navigate(bench.address + "/rack/jigs");
+        assertThat(page.locator(".drawn svg")).isVisible();
+        page.getByText("Build one for a usual width").click();
+        assertThat(part(page, "Key")).containsText("7.97 mm");
+        Workbench.choose(page, "Slots of", "12.7 mm");
+        assertThat(part(page, "Key")).containsText("12.67 mm");
+        part(page, "Key").locator(".number").nth(1).click();
+        assertThat(page.locator(".working")).containsText("12.7");
+        page.keyboard().press("Escape");
+        Workbench.choose(page, "Jig", "screw advance");
+        assertThat(page.locator(".build .title")).containsText("crew");
+        page.getByText("Back to the jigs of the shop").click();
+        assertThat(page.locator(".jig").first()).isVisible();
         page.context().close();
     }
 }

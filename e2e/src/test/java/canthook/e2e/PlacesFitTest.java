@@ -76,6 +76,15 @@ class PlacesFitTest {
         page.navigate(bench.address + "/rack/jigs");
         assertThat(page.locator(".jig svg").first()).isVisible();
         fits(page, "the jigs");
+        page.navigate(bench.address + "/boxes/envelope-drawer/first-cut");
+        Locator done = page.locator("footer .done");
+        for (int i = 0; i < 4; i++) {
+            inView(page, done, high);
+            fits(page, "the first cut on a jig");
+            String before = page.locator(".count").textContent();
+            done.click();
+            assertThat(page.locator(".count")).not().hasText(before);
+        }
         page.context().close();
     }
 }
