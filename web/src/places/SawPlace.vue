@@ -39,6 +39,19 @@ function markOf(seq: number, event: SawEvent) {
   return sent.mark
 }
 
+/** A server that is busy is asked again before that is said; under its mark nothing is written twice. */
+const AGAIN = 3
+async function sure(id: string, body: { seq: number; event: SawEvent; mark: string }): Promise<RunView> {
+  for (let tries = 0; ; tries++) {
+    try {
+      return await answer(api.POST('/api/runs/{run}/events', { params: { path: { run: id } }, body }))
+    } catch (error) {
+      if (tries === AGAIN || problemOf(error).status < 500) throw error
+      await new Promise((again) => setTimeout(again, 400))
+    }
+  }
+}
+
 /** How often something was marked here. An answer asked for before that tells how the run stood then, whenever it comes. */
 let marked = 0
 async function happened(event: SawEvent) {
@@ -46,12 +59,11 @@ async function happened(event: SawEvent) {
   busy.value = true
   marked++
   try {
-    run.value = await answer(
-      api.POST('/api/runs/{run}/events', {
-        params: { path: { run: run.value.id } },
-        body: { seq: run.value.seq, event, mark: markOf(run.value.seq, event) }
-      })
-    )
+    run.value = await sure(run.value.id, {
+      seq: run.value.seq,
+      event,
+      mark: markOf(run.value.seq, event)
+    })
     told.value = ''
     away.value = false
   } catch (error) {

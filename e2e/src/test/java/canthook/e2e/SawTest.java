@@ -44,7 +44,11 @@ class SawTest {
         while (page.locator(".gate").count() > 0 && open.count() > 0) {
             int left = open.count();
             open.first().click();
-            page.waitForCondition(() -> page.locator(".gate").count() == 0 || open.count() < left);
+            Locator told = page.locator("p.told[role=alert]");
+            page.waitForCondition(() -> page.locator(".gate").count() == 0 || open.count() < left || told.count() > 0);
+            assertThat(told.count() == 0 ? "" : told.first().textContent())
+                    .as("what is said at the saw")
+                    .isEmpty();
         }
         assertThat(page.locator(".say")).isVisible();
     }
