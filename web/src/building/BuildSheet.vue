@@ -70,6 +70,7 @@ const section = computed(() => props.jig.figures[1])
               </td>
               <td class="stuff">
                 {{ p.stuff }}<template v-if="p.says">. {{ p.says }}</template>
+                <strong v-if="p.from" class="from">Out of “{{ p.from }}” on the rack.</strong>
               </td>
             </tr>
           </tbody>
@@ -209,5 +210,9 @@ h3 {
   .stuff {
     display: none;
   }
+}
+.from {
+  color: var(--good);
+  font-weight: 600;
 }
 </style>

@@ -2,6 +2,7 @@ package canthook.building;
 
 import static canthook.working.Term.fixed;
 
+import canthook.building.JigPart.Made;
 import canthook.building.JigToBuild.Check;
 import canthook.building.JigToBuild.Order;
 import canthook.fingers.Rung;
@@ -163,6 +164,7 @@ final class Drafting {
                 along,
                 wide,
                 high,
+                Made.WOOD,
                 "quarter-sawn hardwood, sheet or metal",
                 "Flat-sawn it would swell " + swells.text(display) + " and jam.");
     }

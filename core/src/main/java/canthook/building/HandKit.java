@@ -2,6 +2,7 @@ package canthook.building;
 
 import static canthook.working.Term.fixed;
 
+import canthook.building.JigPart.Made;
 import canthook.jig.HandSetting;
 import canthook.length.Length;
 import canthook.shop.Machine.Measure;
@@ -47,6 +48,7 @@ final class HandKit {
                 stick,
                 d.given("stick-wide", "ws", "Stick, wide", 25, "Lies on the part."),
                 d.given("stick-thick", "ts", "Stick, thick", 6, "Thin, so that the knife follows it."),
+                Made.WOOD,
                 Drafting.HARDWOOD,
                 "Marked once, for all eight ends."));
         d.part(new JigPart(
@@ -61,10 +63,21 @@ final class HandKit {
                         "The part lies against it."),
                 d.given("bench-wide", "wb", "Bench stop, wide", 120, "Carries the part while it is chiselled."),
                 d.given("bench-thick", "tb", "Bench stop, thick", 18, "Stiff."),
+                Made.SHEET,
                 "sheet, 18",
                 "A lip under, one on top."));
-        d.part(new JigPart("saw", "Saw", 1, null, null, plate, "fine, thin plate", "Its plate no thicker than this."));
-        d.part(new JigPart("chisel", "Chisel", 1, null, chisel, null, "bench chisel", "No wider than this."));
+        d.part(new JigPart(
+                "saw",
+                "Saw",
+                1,
+                null,
+                null,
+                plate,
+                Made.BOUGHT,
+                "fine, thin plate",
+                "Its plate no thicker than this."));
+        d.part(new JigPart(
+                "chisel", "Chisel", 1, null, chisel, null, Made.BOUGHT, "bench chisel", "No wider than this."));
         d.part(new JigPart(
                 "gauge",
                 "Gauge, set to",
@@ -72,6 +85,7 @@ final class HandKit {
                 d.depth,
                 null,
                 null,
+                Made.BOUGHT,
                 "marking gauge or knife",
                 "The mate's thickness and what stands proud."));
         d.then("Gauge all ends, both faces. Stick on the reference edge; prick every line, knife it across.");

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param along its length; null for what is bought
  * @param across its width; null where the length says all
  * @param thick its thickness
+ * @param made whether a sheet, a board or a shop gives it
  * @param stuff what it is made of
  * @param says what else is to be known
  */
@@ -25,8 +26,17 @@ public record JigPart(
         @Nullable Worked along,
         @Nullable Worked across,
         @Nullable Worked thick,
+        Made made,
         String stuff,
         String says) {
+    /** Out of what it is made, as far as a rack can give it. */
+    public enum Made {
+        SHEET,
+        WOOD,
+        /** Bought, or made from what no board gives. */
+        BOUGHT
+    }
+
     /** Length, width and thickness, as far as it has them. */
     public List<Worked> sizes() {
         return Stream.of(along, across, thick).filter(Objects::nonNull).toList();

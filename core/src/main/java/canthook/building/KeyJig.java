@@ -2,6 +2,7 @@ package canthook.building;
 
 import static canthook.working.Term.fixed;
 
+import canthook.building.JigPart.Made;
 import canthook.jig.KeySetting;
 import canthook.length.Length;
 import canthook.length.Precision;
@@ -102,10 +103,26 @@ final class KeyJig {
                 Term.larger(longs, away.plus(d.height).plus(fixed(Length.mm(50)))),
                 "As long as the fence, and over the runner, which lies in the slot on one side of the blade.");
         d.part(new JigPart(
-                "base", "Base", 1, baseLong, baseDeep, base, Drafting.SHEET_12, "Square; flat on the table."));
+                "base",
+                "Base",
+                1,
+                baseLong,
+                baseDeep,
+                base,
+                Made.SHEET,
+                Drafting.SHEET_12,
+                "Square; flat on the table."));
         d.part(d.runner(baseDeep));
         d.part(new JigPart(
-                "fence", "Fence", 1, longs, tall, fence, Drafting.HARDWOOD, "Square to the base and to the blade."));
+                "fence",
+                "Fence",
+                1,
+                longs,
+                tall,
+                fence,
+                Made.WOOD,
+                Drafting.HARDWOOD,
+                "Square to the base and to the blade."));
         d.part(new JigPart(
                 "backing",
                 "Backing",
@@ -113,6 +130,7 @@ final class KeyJig {
                 longs,
                 tall,
                 backing,
+                Made.WOOD,
                 Drafting.HARDWOOD,
                 "Screwed from behind, high up; renewed when it is worn."));
         d.part(new JigPart(
@@ -122,6 +140,7 @@ final class KeyJig {
                 d.given("guard-wide", "wg", "Guard block, wide", 90, "A hand's breadth about the blade."),
                 guard,
                 guardHigh,
+                Made.WOOD,
                 "any solid wood",
                 "Glued behind the fence. No metal near the cut."));
         if (key.way() == Way.ROD_KEY) {
@@ -135,6 +154,7 @@ final class KeyJig {
                             keyLong,
                             key.key(),
                             keyHigh,
+                            Made.WOOD,
                             "hard, straight-grained; top edges eased",
                             "One is glued in, one sets the gap for the first cut, one is spare. Rip several around this width before the cutter is changed."));
         }
@@ -148,6 +168,7 @@ final class KeyJig {
                 null,
                 null,
                 null,
+                Made.BOUGHT,
                 "a block under the base, a stop on the table",
                 "Ends the travel with the blade's top " + d.display.text(CLEAR, Precision.LAYOUT)
                         + " past the face the work stands against."));
@@ -175,6 +196,7 @@ final class KeyJig {
                 out,
                 key.key(),
                 null,
+                Made.BOUGHT,
                 "steel",
                 "Measured with a caliper; not turned once it is set."));
         d.part(
@@ -185,6 +207,7 @@ final class KeyJig {
                         wide,
                         wide,
                         d.given("rod-thick", "tr", "Rod's block, thick", 30, "Long enough a hole to hold it straight."),
+                        Made.WOOD,
                         Drafting.HARDWOOD,
                         "Hole of the rod's own size, square to the face, bored before the block is cut to its edge. Clamped to the gauge."));
     }
@@ -204,6 +227,7 @@ final class KeyJig {
                 longs,
                 tall,
                 d.given("inner-thick", "ti", "Inner fence, thick", 12, "Slides before the fence."),
+                Made.SHEET,
                 Drafting.SHEET_12,
                 "Two slots " + slots.text(d.display) + " long. Never into old screw holes."));
         d.part(new JigPart(
@@ -213,6 +237,7 @@ final class KeyJig {
                 d.given("zero-long", "lz", "Zero block, long", 30, "Something to clamp leaves against."),
                 tall,
                 screw,
+                Made.WOOD,
                 Drafting.HARDWOOD,
                 "Fixed at the inner fence's end with half of the leaves between, so that both ways are open."));
     }

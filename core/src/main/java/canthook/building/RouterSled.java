@@ -2,6 +2,7 @@ package canthook.building;
 
 import static canthook.working.Term.fixed;
 
+import canthook.building.JigPart.Made;
 import canthook.cutter.Cutter;
 import canthook.jig.KeySetting;
 import canthook.length.Length;
@@ -75,6 +76,7 @@ final class RouterSled {
                 longs,
                 deep,
                 base,
+                Made.SHEET,
                 "sheet, flat and stiff",
                 "Its two long edges parallel within 0.1: the carriage runs along them."));
         d.part(new JigPart(
@@ -84,10 +86,19 @@ final class RouterSled {
                 longs,
                 tall,
                 fence,
+                Made.WOOD,
                 Drafting.HARDWOOD,
                 "Rides on the base between the rails."));
         d.part(new JigPart(
-                "backing", "Backing", 1, longs, tall, backing, Drafting.HARDWOOD, "Renewed when it is worn."));
+                "backing",
+                "Backing",
+                1,
+                longs,
+                tall,
+                backing,
+                Made.WOOD,
+                Drafting.HARDWOOD,
+                "Renewed when it is worn."));
         d.part(new JigPart(
                 "rails",
                 "Rails",
@@ -95,6 +106,7 @@ final class RouterSled {
                 deep,
                 d.given("rail-wide", "wr", "Rails, wide", 20, "Along the base's edges."),
                 d.given("rail-high", "hr", "Rails, high", 20, "They hold the carriage down to its way."),
+                Made.WOOD,
                 Drafting.HARDWOOD,
                 "Along the base's long edges, without play."));
         d.part(new JigPart(
@@ -104,6 +116,7 @@ final class RouterSled {
                 keyLong,
                 key.key(),
                 keyHigh,
+                Made.WOOD,
                 "hard, straight-grained",
                 "One is glued in, one sets the gap, one is spare."));
         d.part(new JigPart(
@@ -113,6 +126,7 @@ final class RouterSled {
                 deep,
                 d.given("leg-high", "hl", "Legs, high", 150, "Room for the router; one goes into the vice."),
                 fence,
+                Made.SHEET,
                 "sheet, 18",
                 "One into the vice."));
         d.part(new JigPart(
@@ -122,6 +136,7 @@ final class RouterSled {
                 tall,
                 d.given("guard", "dg", "Guard block, deep", 40, "The bit comes out in it."),
                 tall,
+                Made.WOOD,
                 "any solid wood",
                 "Behind the fence, over the hole."));
         d.then("Screw holes pricked through from the router's own plate, on a circle of " + circle.text(d.display)

@@ -2,6 +2,7 @@ package canthook.building;
 
 import static canthook.working.Term.fixed;
 
+import canthook.building.JigPart.Made;
 import canthook.jig.ScrewSetting;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
@@ -67,11 +68,20 @@ final class ScrewCarriage {
                 carriage,
                 deep,
                 thick,
+                Made.SHEET,
                 "sheet, 18",
                 "Slides on its guides without rocking."));
         d.part(new JigPart(
-                "fence", "Fence on it", 1, carriage, tall, thick, Drafting.HARDWOOD, "Square to the cutter."));
-        d.part(new JigPart("backing", "Backing", 1, carriage, tall, thick, Drafting.HARDWOOD, "Renewed."));
+                "fence",
+                "Fence on it",
+                1,
+                carriage,
+                tall,
+                thick,
+                Made.WOOD,
+                Drafting.HARDWOOD,
+                "Square to the cutter."));
+        d.part(new JigPart("backing", "Backing", 1, carriage, tall, thick, Made.WOOD, Drafting.HARDWOOD, "Renewed."));
         d.part(new JigPart(
                 "guides",
                 "Guides",
@@ -79,6 +89,7 @@ final class ScrewCarriage {
                 guides,
                 d.given("guide-wide", "wg", "Guides, wide", 20, "Beside the carriage."),
                 thick,
+                Made.WOOD,
                 "hardwood, waxed",
                 "Parallel, square to the feed."));
         d.part(new JigPart(
@@ -88,6 +99,7 @@ final class ScrewCarriage {
                 rod,
                 null,
                 null,
+                Made.BOUGHT,
                 "lead " + lead.text(d.display),
                 "Straight; wiped, not oiled."));
         d.part(new JigPart(
@@ -97,6 +109,7 @@ final class ScrewCarriage {
                 null,
                 null,
                 null,
+                Made.BOUGHT,
                 "for that rod",
                 "The second pulled against the first takes the play out."));
         d.part(new JigPart(
@@ -106,6 +119,7 @@ final class ScrewCarriage {
                 bearing,
                 deep,
                 thick,
+                Made.WOOD,
                 Drafting.HARDWOOD,
                 "One each end; the rod turns and does not move along."));
         d.part(new JigPart(
@@ -115,6 +129,7 @@ final class ScrewCarriage {
                 null,
                 null,
                 null,
+                Made.BOUGHT,
                 "a disc with " + screw.parts() + (screw.parts() == 1 ? " mark" : " marks or dents"),
                 "A dent for every part of a turn you count."));
         if (screw.driver() != screw.driven()) {
@@ -156,6 +171,7 @@ final class ScrewCarriage {
                 centres,
                 null,
                 null,
+                Made.BOUGHT,
                 screw.driver() + " and " + screw.driven() + " teeth, module " + module.number(LengthDisplay.METRIC),
                 "Centres so far apart; a hair more if they bind."));
         if (Math.min(screw.driver(), screw.driven()) < FEWEST_TEETH) {

@@ -2,6 +2,7 @@ package canthook.building;
 
 import static canthook.working.Term.fixed;
 
+import canthook.building.JigPart.Made;
 import canthook.jig.BandSawSetting;
 import canthook.length.Length;
 import canthook.shop.Machine.Measure;
@@ -44,6 +45,7 @@ final class ShimFence {
                 longs,
                 high,
                 d.given("fence-thick", "tf", "Fence, thick", 18, "Stiff."),
+                Made.WOOD,
                 Drafting.HARDWOOD,
                 "Set to the blade's drift, not to the table's edge."));
         d.part(new JigPart(
@@ -53,6 +55,7 @@ final class ShimFence {
                 longs,
                 high,
                 setting.shim(),
+                Made.WOOD,
                 "hard and stable, planed or by trial",
                 "Stands on its edge between fence and part."));
         d.part(new JigPart(
@@ -62,6 +65,7 @@ final class ShimFence {
                 high,
                 high,
                 d.given("stop-thick", "ts", "Depth stop, thick", 18, "Clamped to the fence."),
+                Made.WOOD,
                 Drafting.HARDWOOD,
                 "The slot's depth past the blade's teeth: " + d.depth.text(d.display) + "."));
         d.then("Fence set to the blade's drift: saw a straight line freehand, and set the fence along it.");

@@ -1,5 +1,6 @@
 package canthook.building;
 
+import canthook.building.JigPart.Made;
 import canthook.jig.SpacerSetting;
 import canthook.length.Length;
 import canthook.working.Show;
@@ -47,9 +48,10 @@ final class SpacerFence {
                 longs,
                 tall,
                 thick,
+                Made.WOOD,
                 Drafting.HARDWOOD,
                 "The stop square to the fence: everything counts from it."));
-        d.part(new JigPart("backing", "Backing", 1, longs, tall, thick, Drafting.HARDWOOD, "Renewed."));
+        d.part(new JigPart("backing", "Backing", 1, longs, tall, thick, Made.WOOD, Drafting.HARDWOOD, "Renewed."));
         d.part(new JigPart(
                 "spacers",
                 "Spacers",
@@ -57,6 +59,7 @@ final class SpacerFence {
                 each,
                 high,
                 setting.spacer(),
+                Made.WOOD,
                 "one strip, hard and stable",
                 "From one strip of " + strip.text(d.display) + " planed to this; each measured and marked."));
         d.part(new JigPart(
@@ -66,6 +69,7 @@ final class SpacerFence {
                 each,
                 high,
                 setting.odd(),
+                Made.WOOD,
                 "the same",
                 "Marked, so that it is never taken for another."));
         for (int i = 0; i < setting.passSpacers().size(); i++) {
@@ -76,6 +80,7 @@ final class SpacerFence {
                     each,
                     high,
                     setting.passSpacers().get(i),
+                    Made.WOOD,
                     "the same",
                     "Marked with its pass."));
         }

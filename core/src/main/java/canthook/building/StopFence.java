@@ -1,5 +1,6 @@
 package canthook.building;
 
+import canthook.building.JigPart.Made;
 import canthook.length.Length;
 import canthook.working.Term;
 import canthook.working.Worked;
@@ -18,8 +19,9 @@ final class StopFence {
                 "Scale, long",
                 d.height.plus(Term.fixed(Length.mm(30))),
                 "Over the whole height, and a little.");
-        d.part(new JigPart("fence", "Fence", 1, longs, tall, thick, Drafting.HARDWOOD, "Square to the cut."));
-        d.part(new JigPart("backing", "Backing", 1, longs, tall, thick, Drafting.HARDWOOD, "Renewed."));
+        d.part(new JigPart(
+                "fence", "Fence", 1, longs, tall, thick, Made.WOOD, Drafting.HARDWOOD, "Square to the cut."));
+        d.part(new JigPart("backing", "Backing", 1, longs, tall, thick, Made.WOOD, Drafting.HARDWOOD, "Renewed."));
         d.part(new JigPart(
                 "scale",
                 "Scale",
@@ -27,6 +29,7 @@ final class StopFence {
                 scale,
                 null,
                 null,
+                Made.BOUGHT,
                 "a steel rule",
                 "Screwed on so that nothing has to be added: its zero at the cutter's near side."));
         d.part(new JigPart(
@@ -36,6 +39,7 @@ final class StopFence {
                 tall,
                 tall,
                 thick,
+                Made.WOOD,
                 Drafting.HARDWOOD,
                 "Clamped; square, its lower corner cut off for dust."));
         d.then("Fence square to the cut; backing before it, one cut through.");

@@ -1,5 +1,6 @@
 package canthook.server.answer;
 
+import canthook.board.Blank;
 import canthook.building.BuildOrNot;
 import canthook.building.FirstCut;
 import canthook.building.JigPart;
@@ -25,6 +26,7 @@ import canthook.shop.RackJig;
 import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -57,8 +59,16 @@ public class BuildApi {
      *
      * @param id what it is marked with in the drawings, behind {@code part.}
      * @param sizes length, width, thickness; fewer for what is bought
+     * @param from the piece of the rack it may come out of; null when none holds it
      */
-    public record JigPartView(String id, String name, int count, List<PartSizeView> sizes, String stuff, String says) {}
+    public record JigPartView(
+            String id,
+            String name,
+            int count,
+            List<PartSizeView> sizes,
+            String stuff,
+            String says,
+            @Nullable String from) {}
 
     /**
      * Something to read off the jig.
@@ -97,7 +107,7 @@ public class BuildApi {
         return view(Planner.work(request.plan(), floor.shop(request.plan(), request.cuts())));
     }
 
-    private static JigToBuildView view(WorkedPlan worked) {
+    private JigToBuildView view(WorkedPlan worked) {
         return JigToBuild.of(worked)
                 .map(jig -> view(worked, jig))
                 .orElseGet(() -> new JigToBuildView(
@@ -208,14 +218,17 @@ public class BuildApi {
         return boxes;
     }
 
-    private static JigToBuildView view(WorkedPlan worked, JigToBuild jig) {
+    private JigToBuildView view(WorkedPlan worked, JigToBuild jig) {
+        Map<String, Blank> from = floor.outOfTheRack(jig);
         LengthDisplay display = worked.plan().display();
         return new JigToBuildView(
                 null,
                 jig.title(),
                 jig.minutes(),
                 BuildFigures.of(worked, jig),
-                jig.parts().stream().map(p -> part(p, display)).toList(),
+                jig.parts().stream()
+                        .map(p -> part(p, from.get(p.id()), display))
+                        .toList(),
                 jig.order(),
                 jig.checks().stream()
                         .map(c -> new JigCheckView(
@@ -231,7 +244,7 @@ public class BuildApi {
                         .toList());
     }
 
-    private static JigPartView part(JigPart part, LengthDisplay display) {
+    private static JigPartView part(JigPart part, @Nullable Blank from, LengthDisplay display) {
         return new JigPartView(
                 part.id(),
                 part.name(),
@@ -240,6 +253,7 @@ public class BuildApi {
                         .map(n -> new PartSizeView(n.text(display), n.id()))
                         .toList(),
                 part.stuff(),
-                part.says());
+                part.says(),
+                from == null ? null : from.name());
     }
 }

@@ -123,7 +123,8 @@ public class ExportApi {
         String address = ServletUriComponentsBuilder.fromCurrentContextPath()
                 .path("/rack/jigs")
                 .toUriString();
-        byte[] sheet = Printed.jigSheet(usual(way, width, display), LocalDate.now(clock), address, Paper.byName(paper));
+        byte[] sheet = Printed.jigSheet(
+                usual(way, width, display), LocalDate.now(clock), address, Paper.byName(paper), floor::outOfTheRack);
         return shown(sheet, "jig-sheet.pdf");
     }
 
@@ -213,7 +214,8 @@ public class ExportApi {
                 LocalDate.now(clock),
                 address,
                 () -> plans.shown(id, box.plan()),
-                () -> sheets.shown(id, box.plan()));
+                () -> sheets.shown(id, box.plan()),
+                floor::outOfTheRack);
     }
 
     /** Shown by the browser, from where it is printed. */

@@ -1,5 +1,6 @@
 package canthook.server.export;
 
+import canthook.board.Blank;
 import canthook.building.JigPart;
 import canthook.building.JigToBuild;
 import canthook.figure.BuildFigures;
@@ -10,7 +11,9 @@ import canthook.server.export.Lettering.Face;
 import canthook.shop.Machine;
 import java.io.IOException;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** The jig to build: drawn, its parts, the order, the checks. */
 final class JigSheet {
@@ -22,7 +25,7 @@ final class JigSheet {
 
     private JigSheet() {}
 
-    static void fill(Sheet sheet, WorkedPlan worked) throws IOException {
+    static void fill(Sheet sheet, WorkedPlan worked, Function<JigToBuild, Map<String, Blank>> rack) throws IOException {
         Optional<JigToBuild> found = JigToBuild.of(worked);
         if (found.isEmpty()) {
             sheet.written("The way of indexing that was chosen cannot make this joint: there is no jig to build.", 10);
@@ -36,6 +39,7 @@ final class JigSheet {
             sheet.written(stop, 11);
         }
         drawings(sheet, BuildFigures.of(worked, jig));
+        Map<String, Blank> from = rack.apply(jig);
         sheet.heading("Parts");
         for (JigPart part : jig.parts()) {
             sheet.room(ROW);
@@ -45,6 +49,17 @@ final class JigSheet {
             sheet.page().words(Sheet.EDGE + SIZE, y, part.size(display), Face.NUMBER, 9.5);
             sheet.page().words(Sheet.EDGE + STUFF, y, part.stuff(), Face.PLAIN, 8);
             sheet.down(ROW);
+            Blank out = from.get(part.id());
+            if (out != null) {
+                sheet.page()
+                        .words(
+                                Sheet.EDGE + COUNT,
+                                sheet.y() + 2.4,
+                                "out of “" + out.name() + "” on the rack",
+                                Face.PLAIN,
+                                8);
+                sheet.down(4);
+            }
         }
         sheet.down(2);
         sheet.heading("In this order");

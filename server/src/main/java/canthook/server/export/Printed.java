@@ -1,5 +1,6 @@
 package canthook.server.export;
 
+import canthook.board.Blank;
 import canthook.building.JigToBuild;
 import canthook.figure.BoringTemplates;
 import canthook.figure.Figure;
@@ -18,7 +19,9 @@ import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -42,6 +45,7 @@ enum Printed {
      * One of the box as it is kept.
      *
      * @param sheets how its panels lie on the sheets of the rack, sought when it is wanted
+     * @param rack which pieces of it the parts of a jig may come out of
      * @param batch the plan by which its batch is cut, sought when it is wanted; null when there is none in time
      */
     record Of(
@@ -50,7 +54,8 @@ enum Printed {
             LocalDate day,
             String address,
             Supplier<@Nullable BreakdownAnswer> batch,
-            Supplier<SheetAnswer> sheets) {}
+            Supplier<SheetAnswer> sheets,
+            Function<JigToBuild, Map<String, Blank>> rack) {}
 
     private final String title;
     private final String about;
@@ -117,7 +122,8 @@ enum Printed {
             case BORING -> FigurePdf.of(BoringTemplates.of(box.worked()), name, paper);
             case SHOP_SHEET -> sheet(box, paper, name, ShopSheet::fill);
             case BATCH_SHEET -> sheet(box, paper, name + ": batch", BatchSheet::fill);
-            case JIG_SHEET -> sheet(box, paper, name + ": jig", JigSheet::fill);
+            case JIG_SHEET ->
+                sheet(box, paper, name + ": jig", (sheet, worked) -> JigSheet.fill(sheet, worked, box.rack()));
             case LABELS -> sheet(box, paper, name + ": labels", LabelSheet::fill);
             case RUN_SHEET -> sheet(box, paper, name + ": run sheet", RunSheet::fill);
             case BLANK_SHEET ->
@@ -143,8 +149,19 @@ enum Printed {
     }
 
     /** The sheet of a jig no box stands behind. */
-    static byte[] jigSheet(WorkedPlan worked, LocalDate day, String address, Paper paper) {
-        return sheet(worked, paper, worked.plan().name(), day.toString(), address, JigSheet::fill);
+    static byte[] jigSheet(
+            WorkedPlan worked,
+            LocalDate day,
+            String address,
+            Paper paper,
+            Function<JigToBuild, Map<String, Blank>> rack) {
+        return sheet(
+                worked,
+                paper,
+                worked.plan().name(),
+                day.toString(),
+                address,
+                (sheet, plan) -> JigSheet.fill(sheet, plan, rack));
     }
 
     private static byte[] sheet(Of box, Paper paper, String title, Filling filling) {

@@ -1,5 +1,8 @@
 package canthook.server.rack;
 
+import canthook.board.Blank;
+import canthook.building.FromTheRack;
+import canthook.building.JigToBuild;
 import canthook.cutter.Cutter;
 import canthook.plan.BoxPlan;
 import canthook.server.keeping.GapsSeen;
@@ -10,6 +13,7 @@ import canthook.shop.RackJig;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 
 /** The shop a plan is worked in: house rules, test cuts, the cutters of the rack when the plan looks over them, its machines, the learned pace. */
@@ -42,5 +46,10 @@ public class ShopFloor {
     /** The jigs of the shop. */
     public List<RackJig> jigs() {
         return rack.all(Rack.Kind.JIG).stream().map(Kept::item).toList();
+    }
+
+    /** Which pieces of the rack the parts of a jig may come out of, by the part's id. */
+    public Map<String, Blank> outOfTheRack(JigToBuild jig) {
+        return FromTheRack.of(jig, rack.blanks(), rack::wood);
     }
 }
