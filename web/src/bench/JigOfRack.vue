@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { answer, api, problemOf, type JigMakes, type KeptJig } from '../api/client'
+import NumText from '../drawing/NumText.vue'
 import ChoiceField from './ChoiceField.vue'
 import { useShopJigs } from './shop-jigs'
 import { useBench } from './store'
@@ -22,8 +23,9 @@ async function load() {
 }
 
 const own = computed(() => bench.plan?.jig.own)
+const NONE = ' '
 const choices = computed(() => [
-  { value: '', label: 'none of the rack' },
+  { value: NONE, label: 'none of the rack' },
   ...jigs.value.map((j) => ({ value: j.jig.id, label: j.jig.name })),
   ...(own.value && !jigs.value.some((j) => j.jig.id === own.value?.id)
     ? [{ value: own.value.id, label: `${own.value.name} (taken off)` }]
@@ -34,7 +36,7 @@ function choose(id: string) {
   if (!bench.plan) return
   const jig = jigs.value.find((j) => j.jig.id === id)
   if (jig) void bench.set('jig', jig.chosen)
-  else if (!id) void bench.set('jig.own', null)
+  else if (id === NONE) void bench.set('jig.own', null)
 }
 
 const { weighed, failed: notWeighed, weigh, take } = useShopJigs()
@@ -69,7 +71,7 @@ async function keep() {
   <ChoiceField
     v-if="jigs.length || own"
     label="On the jig"
-    :value="own?.id ?? ''"
+    :value="own?.id ?? NONE"
     :choices="choices"
     @choose="choose"
   />
@@ -78,6 +80,10 @@ async function keep() {
     <ul class="makes" aria-label="The shop’s jigs, and this box">
       <li v-for="m in makes" :key="m.id" :class="m.how.toLowerCase()">
         <strong>{{ m.name }}</strong>, {{ words[m.how] }}. <span>{{ m.says }}</span>
+        <details v-if="m.working.length" class="how">
+          <summary>how it comes out</summary>
+          <p v-for="line in m.working" :key="line"><NumText :text="line" /></p>
+        </details>
         <button
           v-if="m.after && m.id !== own?.id"
           type="button"
@@ -147,7 +153,15 @@ input {
 .makes .word {
   margin-left: 0.4rem;
 }
-.shop summary {
+.how {
+  font-size: 0.88rem;
+}
+.how p {
+  margin: 0;
+  font-family: var(--mono);
+  overflow-wrap: anywhere;
+}
+.shop > summary {
   cursor: pointer;
   padding: 0.3rem 0;
   line-height: 1.25;

@@ -134,6 +134,7 @@ const section = computed(() => props.jig.figures[1])
 }
 .title :slotted(a) {
   margin-left: 0.9rem;
+  white-space: nowrap;
 }
 .drawings {
   display: grid;
@@ -212,6 +213,7 @@ h3 {
   }
 }
 .from {
+  margin-left: 0.35rem;
   color: var(--good);
   font-weight: 600;
 }

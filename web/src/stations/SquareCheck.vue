@@ -21,7 +21,9 @@ const read = reactive({
   front: undefined as number | undefined,
   back: undefined as number | undefined,
   apart: usual(200),
-  depth: undefined as number | undefined
+  depth: undefined as number | undefined,
+  light: undefined as number | undefined,
+  high: usual(10)
 })
 const view = ref<SquareView>()
 const refused = ref<{ field: string; detail: string }>()
@@ -41,6 +43,7 @@ const whole = computed<SquareRead | undefined>(() => {
   if (r.front !== undefined && r.back !== undefined && r.apart !== undefined)
     all.along = { front: r.front, back: r.back, apart: r.apart }
   if (r.depth !== undefined) all.depth = r.depth
+  if (r.light !== undefined && r.high !== undefined) all.key = { light: r.light, high: r.high }
   return Object.keys(all).length ? all : undefined
 })
 const body = () =>
@@ -115,6 +118,14 @@ const fields = [
     all: [
       { at: 'gap', words: 'Gap' },
       { at: 'over', words: 'Over' }
+    ]
+  },
+  {
+    title: 'Key to base',
+    how: 'A small square on the base, against the key’s side: leaves into the light under it.',
+    all: [
+      { at: 'light', words: 'Light' },
+      { at: 'high', words: 'Seen over' }
     ]
   },
   {

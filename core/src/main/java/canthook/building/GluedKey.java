@@ -1,7 +1,12 @@
 package canthook.building;
 
 import canthook.length.Length;
+import canthook.length.LengthDisplay;
 import canthook.shop.RackJig.Glued;
+import canthook.working.Show;
+import canthook.working.Term;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,6 +36,35 @@ public record GluedKey(Glued glued) {
     /** Where an odd count closes. */
     public Length closes(int sections) {
         return glued.kerf().times(sections).minus(clearance().times((sections + 1) / 2));
+    }
+
+    /**
+     * How a count's height comes out, line by line.
+     *
+     * @param shim on its cutter side; zero for none
+     */
+    public List<String> working(int sections, Length shim, LengthDisplay display) {
+        Worksheet sheet = new Worksheet("shop-jig");
+        Worked k = sheet.measured("kerf", "k", "Slot it cuts", Show.CALIPER, glued.kerf(), "As measured.");
+        Worked g = sheet.measured("gap", "g", "Gap", Show.CALIPER, glued.gap(), "As measured.");
+        Worked x = sheet.measured("shim", "x", "Shim", Show.CALIPER, shim, "On its cutter side.");
+        Worked c = sheet.work(
+                "clearance",
+                "c",
+                "Clearance",
+                Show.CALIPER,
+                shim.isPositive() ? k.minus(g).plus(x) : k.minus(g),
+                "What the slot is wider than the gap.");
+        Worked closes = sheet.work(
+                "closes",
+                "H₀",
+                "Closes at",
+                Show.LAYOUT,
+                Term.fixed(sections)
+                        .times(k)
+                        .minus(Term.fixed((sections + 1) / 2).times(c)),
+                "Sections, less a clearance for every finger.");
+        return List.of(c.inOneLine(display), closes.inOneLine(display));
     }
 
     /** Whether its fingers go in and hold; a gap over the slot, or far under it, is no joint as it is. */

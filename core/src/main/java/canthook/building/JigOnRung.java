@@ -10,8 +10,12 @@ import canthook.length.Precision;
 import canthook.plan.JigChoice.Way;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
+import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.shop.RackJig;
+import canthook.working.Show;
+import canthook.working.Worked;
+import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -34,8 +38,9 @@ import java.util.Optional;
  *
  * @param name of the jig
  * @param says how, in a sentence
+ * @param working how its numbers come out, line by line
  */
-public record JigOnRung(String id, String name, How how, String says) {
+public record JigOnRung(String id, String name, How how, String says, List<String> working) {
     /** A key so much slimmer than wanted still guides; no key is wider. */
     private static final Length SLIMMER = Length.mm(0.06);
 
@@ -87,8 +92,12 @@ public record JigOnRung(String id, String name, How how, String says) {
         }
         HeightBand band = rung.band();
         if (key.isAJoint() && band.holds(key.closes(n))) {
-            return Optional.of(
-                    new JigOnRung(jig.id(), jig.name(), How.AS_IT_IS, "closes at " + text(display, key.closes(n))));
+            return Optional.of(new JigOnRung(
+                    jig.id(),
+                    jig.name(),
+                    How.AS_IT_IS,
+                    "closes at " + text(display, key.closes(n)),
+                    key.working(n, Length.ZERO, display)));
         }
         return key.shimmedTo(n, band.wished())
                 .map(shim -> new JigOnRung(
@@ -96,12 +105,15 @@ public record JigOnRung(String id, String name, How how, String says) {
                         jig.name(),
                         How.AFTER_A_SHIM,
                         display.text(shim, Precision.CALIPER) + " on its key, closes at "
-                                + text(display, band.wished())));
+                                + text(display, band.wished()),
+                        key.working(n, shim, display)));
     }
 
     /** The key that goes into the rung's slots, or the one that is wanted. */
     static JigOnRung key(Rung rung, RackJig jig, HouseRules rules, LengthDisplay display) {
-        Length wanted = wanted(rung, jig, rules);
+        Worked wide = wanted(rung, jig, rules);
+        Length wanted = wide.length();
+        List<String> working = List.of(wide.inOneLine(display));
         List<Length> keys = new ArrayList<>(jig.keys());
         Length rod = jig.jig().rod();
         if (jig.jig().way() == Way.ROD_KEY && rod != null) {
@@ -114,20 +126,36 @@ public record JigOnRung(String id, String name, How how, String says) {
                         jig.id(),
                         jig.name(),
                         How.AS_IT_IS,
-                        "its key of " + display.text(k, Precision.CALIPER) + " goes into the slots"))
+                        "its key of " + display.text(k, Precision.CALIPER) + " goes into the slots",
+                        working))
                 .orElseGet(() -> new JigOnRung(
                         jig.id(),
                         jig.name(),
                         How.ANOTHER_KEY,
-                        "it wants a key of " + display.text(wanted, Precision.CALIPER)));
+                        "it wants a key of " + display.text(wanted, Precision.CALIPER),
+                        working));
     }
 
     /** How wide its key is to be for a rung. */
-    static Length wanted(Rung rung, RackJig jig, HouseRules rules) {
-        Length own = jig.jig().slimmerBy();
-        Length play = own == null ? rules.keySlimmerBy() : own;
+    static Worked wanted(Rung rung, RackJig jig, HouseRules rules) {
+        Worksheet sheet = new Worksheet("shop-jig");
+        Worked slimmer = sheet.ruled(
+                "slimmer",
+                "Δκ",
+                "Key slimmer by",
+                Show.CALIPER,
+                rules.keySlimmerBy(),
+                HouseRule.KEY_SLIMMER_BY.reason(),
+                jig.jig().slimmerBy(),
+                "jig.slimmerBy");
         boolean whole = rung.passes().count() <= 1 || jig.jig().way() == Way.SHIM_FENCE;
-        return (whole ? rung.slot() : rung.kerf()).length().minus(play);
+        return sheet.work(
+                "key",
+                "κ",
+                "Key wanted",
+                Show.CALIPER,
+                (whole ? rung.slot() : rung.kerf()).minus(slimmer),
+                whole ? "The slot less a little play." : "The kerf less a little play.");
     }
 
     private static Optional<JigOnRung> spacers(Rung rung, RackJig jig, LengthDisplay display) {
@@ -135,6 +163,7 @@ public record JigOnRung(String id, String name, How how, String says) {
             return Optional.empty();
         }
         Length pitch = rung.pitch().length();
+        List<String> working = List.of(rung.pitch().inOneLine(display));
         int want = Math.max(1, rung.fingers().count() - 1);
         List<Length> alike = jig.spacers().stream()
                 .filter(s -> !s.minus(pitch).abs().isOver(ONE))
@@ -145,7 +174,8 @@ public record JigOnRung(String id, String name, How how, String says) {
                     jig.name(),
                     How.ANOTHER_KEY,
                     "it wants " + want + " spacers of " + display.text(pitch, Precision.CALIPER)
-                            + (alike.isEmpty() ? "" : ", and has " + alike.size())));
+                            + (alike.isEmpty() ? "" : ", and has " + alike.size()),
+                    working));
         }
         Length off = alike.stream()
                 .sorted(Comparator.comparing(s -> s.minus(pitch).abs()))
@@ -156,7 +186,8 @@ public record JigOnRung(String id, String name, How how, String says) {
                 jig.id(),
                 jig.name(),
                 How.AS_IT_IS,
-                "its spacers as measured: the longest stack is off by " + display.text(off.abs(), Precision.CALIPER)));
+                "its spacers as measured: the longest stack is off by " + display.text(off.abs(), Precision.CALIPER),
+                working));
     }
 
     private static String text(LengthDisplay display, Length height) {

@@ -46,6 +46,7 @@ public final class ShopJigs {
      * One jig.
      *
      * @param says how, in a sentence
+     * @param working how its numbers come out, line by line
      * @param after the plan cut on it; null when it does not make it
      */
     public record Makes(
@@ -53,6 +54,7 @@ public final class ShopJigs {
             String name,
             How how,
             String says,
+            List<String> working,
             @Nullable BoxPlan after) {}
 
     /** All of them, those that make it as they are first. */
@@ -70,12 +72,13 @@ public final class ShopJigs {
         BoxPlan after = worked.plan().with(jig.chosen());
         WorkedPlan then = Planner.work(after, worked.shop());
         if (then.jig().setting() == null) {
-            return new Makes(jig.id(), jig.name(), How.NOT, "It cannot make this joint.", null);
+            return new Makes(jig.id(), jig.name(), How.NOT, "It cannot make this joint.", List.of(), null);
         }
         // asked of the rung that stands; what is moved anew for every box has nothing to say of it
         return JigOnRung.on(worked, then.fingers().chosen(), jig)
-                .map(on -> new Makes(jig.id(), jig.name(), on.how(), sentence(on.says()), after))
-                .orElseGet(() -> new Makes(jig.id(), jig.name(), How.SET_ANEW, "It is set anew for every box.", after));
+                .map(on -> new Makes(jig.id(), jig.name(), on.how(), sentence(on.says()), on.working(), after))
+                .orElseGet(() -> new Makes(
+                        jig.id(), jig.name(), How.SET_ANEW, "It is set anew for every box.", List.of(), after));
     }
 
     private static String sentence(String says) {
@@ -99,11 +102,13 @@ public final class ShopJigs {
                         How.AS_IT_IS,
                         closes.sections() + " sections, closes at " + display.text(closes.height(), Precision.LAYOUT)
                                 + ", clearance " + display.text(key.clearance(), Precision.CALIPER) + ".",
+                        key.working(closes.sections(), Length.ZERO, display),
                         after.get());
             }
         }
         return shimmed(worked, jig, key, band)
-                .orElseGet(() -> new Makes(jig.id(), jig.name(), How.NOT, makesOnly(key, band, display), null));
+                .orElseGet(
+                        () -> new Makes(jig.id(), jig.name(), How.NOT, makesOnly(key, band, display), List.of(), null));
     }
 
     /** With a shim the gap is less and the clearance more: a count that closes too high comes down to the height. */
@@ -129,6 +134,7 @@ public final class ShopJigs {
                                     + sections
                                     + " sections close at " + display.text(band.wished(), Precision.LAYOUT)
                                     + ", clearance " + display.text(clearance, Precision.CALIPER) + ".",
+                            key.working(sections, shim, display),
                             after));
         }
         return Optional.empty();

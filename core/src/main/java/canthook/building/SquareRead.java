@@ -17,7 +17,8 @@ public record SquareRead(
         @Nullable FiveCuts fiveCuts,
         @Nullable Flip flip,
         @Nullable Along along,
-        @Nullable Length depth) {
+        @Nullable Length depth,
+        @Nullable KeyTo key) {
     public static final Bounds DEPTH = new Bounds("Depth of the cut", Length.mm(0.2), Length.mm(200));
 
     /** At which end the fence turns. */
@@ -82,9 +83,25 @@ public record SquareRead(
         }
     }
 
+    /** Light under a square that stands on the base, against the key's side. */
+    public record KeyTo(Length light, Length high) {
+        public static final Bounds LIGHT = new Bounds("Light at the key", Length.ZERO, Length.mm(5));
+        public static final Bounds HIGH = new Bounds("Over a height of", Length.mm(2), Length.mm(100));
+
+        public KeyTo {
+            LIGHT.check("light", light);
+            HIGH.check("high", high);
+        }
+    }
+
+    /** Before the key was read. */
+    public SquareRead(@Nullable FiveCuts fiveCuts, @Nullable Flip flip, @Nullable Along along, @Nullable Length depth) {
+        this(fiveCuts, flip, along, depth, null);
+    }
+
     public SquareRead {
         DEPTH.unlessAbsent("depth", depth);
-        if (fiveCuts == null && flip == null && along == null && depth == null) {
+        if (fiveCuts == null && flip == null && along == null && depth == null && key == null) {
             throw new Refused("fiveCuts", "Nothing was read yet.");
         }
     }

@@ -6,6 +6,7 @@ import canthook.building.SquareRead.Along;
 import canthook.building.SquareRead.FiveCuts;
 import canthook.building.SquareRead.Flip;
 import canthook.building.SquareRead.Hinge;
+import canthook.building.SquareRead.KeyTo;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.planner.WorkedPlan;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * five cuts:  off = (a − b) / (4 · L)       a at the fence; a over b: the corner is over 90°
  *             shift the fence by D · off at its screw: hinge left, right end towards you; hinge right, left end away
  * flip:       leans = w / (2 · l)
+ * key:        leans = light / height; a part rocks on it by leans · depth
  * of this joint: the slot's wall runs off by off · T through the wall and leans · depth over its depth, and so does the mate's
  *             good up to half the clearance, tight up to all of it, and no more beyond
  * </pre>
@@ -96,6 +98,11 @@ public record Squareness(List<Answer> answers, @Nullable Worked takes, Grade gra
             takes = takes.plus(fixed(2).times(depth).times(leans));
             any = true;
         }
+        KeyTo key = read.key();
+        if (key != null) {
+            takes = takes.plus(depth.times(key(sheet, key, depth, display, answers)));
+            any = true;
+        }
         Along along = read.along();
         if (along != null) {
             along(sheet, along, display, answers);
@@ -112,7 +119,7 @@ public record Squareness(List<Answer> answers, @Nullable Worked takes, Grade gra
                 "It takes of the clearance",
                 Show.CALIPER,
                 takes,
-                "Through the wall's thickness and over the slot's depth, once for either mate.");
+                "Through the wall's thickness and over the slot's depth, once for either mate; on the key once.");
         double share = clearance.length().isPositive()
                 ? taken.length().mm() / clearance.length().mm()
                 : taken.length().mm() > 0 ? Double.POSITIVE_INFINITY : 0;
@@ -183,6 +190,34 @@ public record Squareness(List<Answer> answers, @Nullable Worked takes, Grade gra
                                 + " is twice what it is off. Set it square to the base, not to the table."
                         : "Square to the base.",
                 gap,
+                0));
+        return leans;
+    }
+
+    private static Worked key(Worksheet sheet, KeyTo key, Worked depth, LengthDisplay display, List<Answer> answers) {
+        Worked light = sheet.measured("light", "v", "Light at the key", Show.CALIPER, key.light(), "Leaves under it.");
+        Worked high = sheet.measured("key-high", "h", "Over a height of", Show.LAYOUT, key.high(), "By rule.");
+        Worked leans = sheet.work(
+                "key-leans",
+                "ψ",
+                "The key leans by",
+                Show.STEP,
+                light.over(high),
+                "Light over the height it is seen at.");
+        Worked rocks = sheet.work(
+                "rocks",
+                "ρ",
+                "Over the slot's depth",
+                Show.CALIPER,
+                depth.times(leans),
+                "So far a part rocks on the key: it bears above or below and not along it.");
+        answers.add(new Answer(
+                "key",
+                key.light().isPositive()
+                        ? "The key leans: a part rocks on it by " + rocks.text(display)
+                                + ". Pare its foot, or glue it anew against a square."
+                        : "The key stands square to the base.",
+                rocks,
                 0));
         return leans;
     }

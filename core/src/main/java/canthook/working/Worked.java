@@ -79,6 +79,15 @@ public record Worked(
         return length().isOver(other);
     }
 
+    /** The formula, the same with values, and what comes of it, in one line; the value alone when it was not computed. */
+    public String inOneLine(LengthDisplay display) {
+        String symbols = formula();
+        String values = withValues(display);
+        return symbols == null || values == null
+                ? symbol + " = " + text(display)
+                : symbol + " = " + symbols + " = " + values + " = " + text(display);
+    }
+
     /** The formula in symbols; null when it was not computed. */
     public @Nullable String formula() {
         return written(new Naming() {

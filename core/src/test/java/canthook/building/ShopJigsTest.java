@@ -235,4 +235,14 @@ class ShopJigsTest {
         assertThat(BuildOrNot.of(EXACT, List.of(fits)).says())
                 .isEqualTo("“Sled” cuts this as it is: nothing to build.");
     }
+
+    /** How a glued key's height comes out is told with its values. */
+    @Test
+    void whatIsToldOfAJigShowsItsWorking() {
+        Makes gauge = makes(jig(Way.SLED_KEY, List.of(), glued(7.45, 7.28)));
+        assertThat(gauge.how()).isEqualTo(How.AS_IT_IS);
+        assertThat(gauge.working()).hasSize(2);
+        assertThat(gauge.working().get(0)).contains("c = k − g = 7.45 − 7.28 = 0.17");
+        assertThat(gauge.working().get(1)).contains("13 · 7.45").contains("95.7");
+    }
 }

@@ -106,4 +106,19 @@ class SquarenessTest {
                 .hasMessageContaining("misread");
         assertThatThrownBy(() -> new SquareRead(null, null, null, null)).isInstanceOf(Refused.class);
     }
+
+    /** A key with 0.1 of light over 10 leans by a hundredth: over a slot 12.4 deep a part rocks by 0.124, once. */
+    @Test
+    void aKeyThatLeansTakesOfTheClearance() {
+        WorkedPlan worked = Planner.work(envelopeDrawer(), Shop.withDefaults());
+        double depth = worked.size().slotDepth().length().mm();
+        SquareRead leans = new SquareRead(null, null, null, null, new SquareRead.KeyTo(Length.mm(0.1), Length.mm(10)));
+        Squareness square = Squareness.of(leans, worked);
+        assertThat(square.takes().length().mm()).isCloseTo(depth * 0.01, within(1e-6));
+        assertThat(square.answers().get(0).says()).contains("rocks");
+        Squareness none = Squareness.of(
+                new SquareRead(null, null, null, null, new SquareRead.KeyTo(Length.ZERO, Length.mm(10))), worked);
+        assertThat(none.answers().get(0).says()).contains("square to the base");
+        assertThat(none.grade()).isEqualTo(Squareness.Grade.GOOD);
+    }
 }

@@ -24,13 +24,14 @@ class ScreenshotsTest {
         try (Workbench bench = new Workbench()) {
             Page page = bench.window();
             picture(page, bench, "/boxes", "boxes", ".shelf svg");
-            for (String station : new String[] {"fingers", "jig", "fit", "bottom"}) {
+            for (String station : new String[] {"fingers", "fit", "bottom"}) {
                 picture(page, bench, "/boxes/envelope-drawer/" + station, station, ".slate .number");
             }
             picture(page, bench, "/boxes/germination-box/cut", "cut", ".slate .number");
             picture(page, bench, "/boxes/packet-tray/size", "size-contents", ".slate .number");
             picture(page, bench, "/boxes/packet-drawers/blank", "blank-batch", ".boards .area.part");
             picture(page, bench, "/book", "book", ".over-time svg");
+            jigs(page, bench);
             practice(page, bench);
             atTheSaw(page, bench);
             gluing(page, bench);
@@ -98,15 +99,55 @@ class ScreenshotsTest {
         beside("fit-jigs", fits.get(0), fits.get(1));
     }
 
+    /** The Jig station, a jig built three ways, is it square, the first cut on it, the jigs of the shop. */
+    private static void jigs(Page page, Workbench bench) throws IOException {
+        List<byte[]> windows = new ArrayList<>();
+        page.navigate(bench.address + "/boxes/envelope-drawer/jig");
+        page.waitForSelector(".slate .number");
+        page.waitForTimeout(900);
+        windows.add(page.screenshot());
+        page.getByText("building it").click();
+        page.waitForSelector(".build table");
+        page.waitForTimeout(900);
+        windows.add(page.screenshot());
+        page.navigate(bench.address + "/rack/jigs");
+        page.waitForSelector(".drawn svg");
+        page.waitForTimeout(900);
+        byte[] rack = page.screenshot();
+        page.getByText("Build one for a usual width").click();
+        for (String way : List.of("fixed key on a router sled", "screw advance")) {
+            Workbench.choose(page, "Jig", way);
+            page.waitForTimeout(1200);
+            windows.add(page.screenshot());
+        }
+        page.navigate(bench.address + "/boxes/envelope-drawer/jig");
+        page.getByText("is it square?").click();
+        Workbench.type(page, "End that was at the fence", "25.4");
+        Workbench.type(page, "Its far end", "25.2");
+        page.waitForSelector(".square .answer");
+        page.waitForTimeout(600);
+        windows.add(page.screenshot());
+        windows.add(rack);
+        tiled("jig", windows, 2);
+    }
+
     /** Two windows beside each other in one picture. */
     private static void beside(String name, byte[] left, byte[] right) throws IOException {
-        BufferedImage both = new BufferedImage(1600, 500, BufferedImage.TYPE_INT_RGB);
-        Graphics2D draw = both.createGraphics();
+        tiled(name, List.of(left, right), 2);
+    }
+
+    /** Windows in rows of so many, each 800 wide. */
+    private static void tiled(String name, List<byte[]> windows, int across) throws IOException {
+        int rows = (windows.size() + across - 1) / across;
+        BufferedImage all = new BufferedImage(800 * across, 500 * rows, BufferedImage.TYPE_INT_RGB);
+        Graphics2D draw = all.createGraphics();
         draw.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
-        draw.drawImage(ImageIO.read(new ByteArrayInputStream(left)), 0, 0, 800, 500, null);
-        draw.drawImage(ImageIO.read(new ByteArrayInputStream(right)), 800, 0, 800, 500, null);
+        for (int i = 0; i < windows.size(); i++) {
+            BufferedImage window = ImageIO.read(new ByteArrayInputStream(windows.get(i)));
+            draw.drawImage(window, 800 * (i % across), 500 * (i / across), 800, 500, null);
+        }
         draw.dispose();
-        ImageIO.write(both, "png", FOLDER.resolve(name + ".png").toFile());
+        ImageIO.write(all, "png", FOLDER.resolve(name + ".png").toFile());
     }
 
     /** The bottom about to go in, on the bench and by the clock. */
