@@ -3,6 +3,7 @@ package canthook.server;
 import canthook.board.Blank;
 import canthook.building.SquareRead;
 import canthook.cutter.Cutter;
+import canthook.plan.BoxPlan;
 import canthook.planner.Planner;
 import canthook.server.book.Book;
 import canthook.server.box.Shelf;
@@ -142,7 +143,12 @@ class Demo implements SmartInitializingSingleton {
     /** Boxes that are done and put away, and what was recorded in three months of making them. */
     private record DemoBook(List<Done> boxes, List<Line> notes) {}
 
-    private record Done(String like, String name, List<TestCut> testCuts) {}
+    /** @param jig of the rack it was cut on, by its id there; null for none of them */
+    private record Done(
+            String like,
+            String name,
+            List<TestCut> testCuts,
+            @Nullable String jig) {}
 
     private record Line(@Nullable Integer box, String about, String words, String at) {}
 
@@ -153,8 +159,13 @@ class Demo implements SmartInitializingSingleton {
             for (Done done : demo.boxes()) {
                 try (InputStream plan = new ClassPathResource("demo/" + done.like()).getInputStream()) {
                     ProjectFile project = json.readValue(plan, ProjectFile.class);
-                    ids.add(shelf.add(project.plan().withName(done.name()), done.testCuts())
-                            .id());
+                    BoxPlan made = project.plan().withName(done.name());
+                    BoxPlan on = rack.all(Rack.Kind.JIG).stream()
+                            .filter(k -> k.item().id().equals(done.jig()))
+                            .findFirst()
+                            .map(k -> made.with(k.item().chosen()))
+                            .orElse(made);
+                    ids.add(shelf.add(on, done.testCuts()).id());
                 }
             }
             demo.notes()
