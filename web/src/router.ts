@@ -13,6 +13,7 @@ export const router = createRouter({
       name: 'first-cut',
       component: () => import('./places/FirstCutPlace.vue')
     },
+    { path: '/boxes/:id/history', name: 'history', component: () => import('./places/HistoryPlace.vue') },
     { path: '/boxes/:id/papers', name: 'papers', component: () => import('./places/PapersPlace.vue') },
     { path: '/boxes/:id/:station?', name: 'bench', component: () => import('./places/BenchPlace.vue') },
     { path: '/rack/:shelf?', name: 'rack', component: () => import('./places/RackPlace.vue') },

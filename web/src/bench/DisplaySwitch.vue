@@ -55,6 +55,7 @@ function lamp() {
       {{ all ? 'Fold the rest' : 'Open everything' }}
     </button>
     <button type="button" class="word" @click="lamp">{{ dark ? 'Daylight' : 'Evening' }}</button>
+    <RouterLink :to="{ name: 'history', params: { id: bench.id } }">History</RouterLink>
     <a :href="`/api/boxes/${bench.id}/project.json`" download @click="bench.keep()">Save as a file</a>
     <button type="button" class="word" @click="words = true">Words</button>
     <AllWords v-if="words" v-model="words" />

@@ -50,6 +50,11 @@ const shelves = {
     title: 'House rules',
     part: defineAsyncComponent(() => import('../rack/RulesShelf.vue')),
     kinds: ['HOUSE_RULE']
+  },
+  backups: {
+    title: 'Backups',
+    part: defineAsyncComponent(() => import('../rack/BackupsShelf.vue')),
+    kinds: []
   }
 } as const
 /** A shelf that is not there, as the address has it. */

@@ -350,7 +350,7 @@ function when(iso: string) {
       </ul>
       <h2>What was cut on it</h2>
       <p v-if="!recorded.length" class="none">No test cut yet. A box cut on it is remembered here.</p>
-      <ul class="memory">
+      <ul class="memory cut-on">
         <li v-for="r in recorded" :key="r.ref">
           <span class="when">{{ when(r.at) }}</span>
           <RouterLink :to="`/boxes/${r.box}/fit`">{{ r.boxName }}</RouterLink>

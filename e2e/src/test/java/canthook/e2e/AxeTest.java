@@ -60,6 +60,8 @@ class AxeTest {
         "/rack/jigs,light",
         "/rack/finishes,light",
         "/rack/machines,light",
+        "/rack/backups,light",
+        "/boxes/packet-drawers/history,light",
         "/boxes/seed-chest/finish,light",
         "/boxes/packet-drawers/finish,dark",
         "/boxes/envelope-drawer/glue,light",
@@ -83,14 +85,16 @@ class AxeTest {
                                 : path.startsWith("/practice")
                                         ? ".way svg, .choice"
                                         : path.startsWith("/rack")
-                                                ? ".boards svg, td, .plot svg, .rule, .cutters li, .jig svg, .finish svg, .machine svg"
-                                                : path.endsWith("/glue-up") || path.endsWith("/first-cut")
-                                                        ? "footer .done"
-                                                        : path.endsWith("/saw")
-                                                                ? ".gate button"
-                                                                : path.endsWith("/papers")
-                                                                        ? "main img"
-                                                                        : ".slate .number");
+                                                ? ".boards svg, td, .plot svg, .rule, .cutters li, .jig svg, .finish svg, .machine svg, .now"
+                                                : path.endsWith("/history")
+                                                        ? ".change svg"
+                                                        : path.endsWith("/glue-up") || path.endsWith("/first-cut")
+                                                                ? "footer .done"
+                                                                : path.endsWith("/saw")
+                                                                        ? ".gate button"
+                                                                        : path.endsWith("/papers")
+                                                                                ? "main img"
+                                                                                : ".slate .number");
         if (how.equals("corners")) {
             page.getByText("other corners, compared").click();
             page.waitForSelector(".ways svg");

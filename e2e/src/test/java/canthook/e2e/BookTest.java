@@ -161,8 +161,8 @@ class BookTest {
         page.navigate(bench.address + "/rack/jigs");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sled of the third bench"))
                 .click();
-        assertThat(page.locator(".memory li")).hasCount(1);
-        assertThat(page.locator(".memory")).containsText("it slides");
+        assertThat(page.locator(".cut-on li")).hasCount(1);
+        assertThat(page.locator(".cut-on")).containsText("it slides");
         page.context().close();
     }
 }

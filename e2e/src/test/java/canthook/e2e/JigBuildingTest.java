@@ -95,7 +95,7 @@ class JigBuildingTest {
         assertThat(page.locator(".rail .station.here")).containsText("13 sections");
         page.navigate(bench.address + "/boxes/" + id + "/jig");
         Locator shop = page.locator(".shop");
-        shop.locator("summary").click();
+        shop.locator("> summary").click();
         Locator gauge = shop.locator("li", new Locator.LocatorOptions().setHasText("Old gauge"));
         assertThat(gauge).isVisible();
         Locator cut = shop.getByLabel("Cut it on Box sled");

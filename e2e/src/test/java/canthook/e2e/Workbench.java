@@ -153,16 +153,31 @@ final class Workbench implements AutoCloseable {
         }
     }
 
-    /** Takes one of the choices of a field. */
+    /** Takes one of the choices of a field; again, as a hand does, when a busy machine closed the list under it. */
     static void choose(Page page, String label, String option) {
-        page.getByRole(
-                        AriaRole.COMBOBOX,
-                        new Page.GetByRoleOptions().setName(label).setExact(true))
-                .click();
-        page.getByRole(
-                        AriaRole.OPTION,
-                        new Page.GetByRoleOptions().setName(option).setExact(true))
-                .click();
+        Locator field = page.getByRole(
+                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
+        for (int tries = 0; tries < 3; tries++) {
+            field.click();
+            page.getByRole(
+                            AriaRole.OPTION,
+                            new Page.GetByRoleOptions().setName(option).setExact(true))
+                    .click();
+            if (isTaken(page, field, option)) {
+                return;
+            }
+        }
+    }
+
+    /** The field shows it, or what was chosen took the field away. */
+    private static boolean isTaken(Page page, Locator field, String option) {
+        for (int look = 0; look < 40; look++) {
+            if (field.count() != 1 || field.textContent().contains(option)) {
+                return true;
+            }
+            page.waitForTimeout(100);
+        }
+        return false;
     }
 
     /** Types into a field and leaves it. */

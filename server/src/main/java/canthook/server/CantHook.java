@@ -2,10 +2,13 @@ package canthook.server;
 
 import canthook.breakdown.BreakdownSolver;
 import canthook.breakdown.exact.ExactSolver;
+import canthook.server.backup.ByCommand;
 import canthook.server.storage.SayWhyItDidNotStart;
 import canthook.sheets.SheetSolver;
 import canthook.sheets.exact.ExactSheets;
 import java.time.Clock;
+import java.time.Instant;
+import java.util.Optional;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -18,6 +21,10 @@ import org.springframework.core.env.Environment;
 @SpringBootApplication
 public class CantHook {
     public static void main(String[] args) {
+        Optional<Integer> done = ByCommand.run(args, System.in, System.out, Instant.now());
+        if (done.isPresent()) {
+            System.exit(done.get());
+        }
         try {
             SpringApplication application = application(CantHook.class);
             // the last line of a start: whoever reads it can go there

@@ -22,7 +22,7 @@ public final class ClaimsDataFolder implements ApplicationContextInitializer<Con
     }
 
     /** The newest version of the shop's file that this program knows. */
-    private static int newest() {
+    static int newest() {
         try {
             return Arrays.stream(
                             new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*__*.sql"))

@@ -44,6 +44,22 @@ public final class DataFolder implements AutoCloseable {
      * @throws CannotStart when the folder cannot be used, another server holds it, or its file is damaged or newer
      */
     public static DataFolder claim(Path folder, int newest) {
+        DataFolder held = hold(folder);
+        try {
+            look(folder.resolve(SHOP), newest);
+            return held;
+        } catch (RuntimeException e) {
+            held.close();
+            throw e;
+        }
+    }
+
+    /**
+     * Makes the folder if need be and holds it; its file is not looked at.
+     *
+     * @throws CannotStart when the folder cannot be used or another server holds it
+     */
+    static DataFolder hold(Path folder) {
         try {
             Files.createDirectories(folder);
         } catch (FileAlreadyExistsException e) {
@@ -60,7 +76,6 @@ public final class DataFolder implements AutoCloseable {
                         "The data folder " + folder
                                 + " is in use by another Cant Hook. Use that one, stop it, or give this one another folder with --data.");
             }
-            look(folder.resolve(SHOP), newest);
             return new DataFolder(channel);
         } catch (IOException e) {
             close(channel);
@@ -120,7 +135,8 @@ public final class DataFolder implements AutoCloseable {
         }
     }
 
-    private static int version(Statement ask) throws SQLException {
+    /** Of the shop's file; 0 before it was brought up to date for the first time. */
+    static int version(Statement ask) throws SQLException {
         try (ResultSet kept =
                 ask.executeQuery("SELECT count(*) FROM sqlite_master WHERE name = 'flyway_schema_history'")) {
             if (kept.getInt(1) == 0) {
