@@ -3,7 +3,6 @@ import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api, problemOf, type HistoryChange, type KeptBox, type EarlierState } from '../api/client'
 import FigureView from '../drawing/FigureView.vue'
-import NumText from '../drawing/NumText.vue'
 import { woodTint } from '../drawing/tint'
 
 /** What was done to a box, change after change: any of it looked at, given a name, gone back to. */
@@ -130,7 +129,7 @@ const newDay = (i: number) =>
               <FigureView v-if="c.figure" :figure="c.figure" class="small" :pad="1" quiet />
               <span class="words">
                 <strong v-if="c.keep" class="keep">{{ c.keep }}</strong>
-                <span v-for="s in c.says" :key="s" class="says"><NumText :text="s" /></span>
+                <span v-for="s in c.says" :key="s">{{ s }}</span>
               </span>
               <span class="when"
                 >{{ time(c.at) }}<template v-if="c.revision === now"><br />as it stands</template></span
@@ -150,7 +149,7 @@ const newDay = (i: number) =>
         <template v-if="picked.revision !== now">
           <h3>{{ picked.would.length ? 'Going back to it changes' : 'It is the same as what stands' }}</h3>
           <ul>
-            <li v-for="w in picked.would" :key="w"><NumText :text="w" /></li>
+            <li v-for="w in picked.would" :key="w">{{ w }}</li>
           </ul>
           <p>
             <button type="button" class="back" :disabled="busy || !picked.would.length" @click="back">
@@ -249,10 +248,6 @@ h3 {
   gap: 0.1rem;
   font-size: 1.06rem;
 }
-.says :deep(*) {
-  font-family: var(--sans);
-  white-space: normal;
-}
 .keep {
   justify-self: start;
   padding: 0 0.4rem;
@@ -278,10 +273,6 @@ aside {
 aside ul {
   margin: 0;
   padding-left: 1.2rem;
-}
-aside li :deep(*) {
-  font-family: var(--sans);
-  white-space: normal;
 }
 .back {
   padding: 0.6rem 1.2rem;

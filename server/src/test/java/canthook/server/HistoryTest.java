@@ -72,8 +72,7 @@ class HistoryTest extends ServerTestBase {
                         .get("revision")
                         .asLong())
                 .isEqualTo(3);
-        assertThat(get("/api/boxes/" + id).body().at("/plan/fingers"))
-                .isEqualTo(first.at("/plan/fingers"));
+        assertThat(get("/api/boxes/" + id).body().at("/plan/fingers")).isEqualTo(first.at("/plan/fingers"));
         assertThat(get("/api/boxes/" + id + "/history/2")
                         .body()
                         .at("/plan/fingers/sections")
