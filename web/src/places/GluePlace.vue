@@ -33,6 +33,8 @@ function tick() {
 /** How often something was marked here. An answer asked for before that tells how the clock stood then, whenever it comes. */
 let marked = 0
 async function look(mine = false) {
+  // asked for while an act is on its way it may be answered as it stood before, and after that act's own answer
+  if (!mine && busy.value) return
   const asked = marked
   try {
     const now = await got(api.GET('/api/boxes/{id}/glue-up', { params: path.value }))

@@ -115,32 +115,34 @@ const newDay = (i: number) =>
     </header>
     <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
     <div class="both">
-      <ol class="changes" aria-label="Changes, the newest first">
-        <template v-for="(c, i) in changes" :key="c.revision">
-          <li v-if="newDay(i)" class="day" aria-hidden="true">{{ day(c.at) }}</li>
-          <li>
-            <button
-              type="button"
-              class="change"
-              :class="{ here: picked?.revision === c.revision, kept: c.keep }"
-              :aria-pressed="picked?.revision === c.revision"
-              @click="pick(c)"
-            >
-              <FigureView v-if="c.figure" :figure="c.figure" class="small" :pad="1" quiet />
-              <span class="words">
-                <strong v-if="c.keep" class="keep">{{ c.keep }}</strong>
-                <span v-for="s in c.says" :key="s">{{ s }}</span>
-              </span>
-              <span class="when"
-                >{{ time(c.at) }}<template v-if="c.revision === now"><br />as it stands</template></span
+      <main>
+        <ol class="changes" aria-label="Changes, the newest first">
+          <template v-for="(c, i) in changes" :key="c.revision">
+            <li v-if="newDay(i)" class="day" aria-hidden="true">{{ day(c.at) }}</li>
+            <li>
+              <button
+                type="button"
+                class="change"
+                :class="{ here: picked?.revision === c.revision, kept: c.keep }"
+                :aria-pressed="picked?.revision === c.revision"
+                @click="pick(c)"
               >
-            </button>
+                <FigureView v-if="c.figure" :figure="c.figure" class="small" :pad="1" quiet />
+                <span class="words">
+                  <strong v-if="c.keep" class="keep">{{ c.keep }}</strong>
+                  <span v-for="s in c.says" :key="s">{{ s }}</span>
+                </span>
+                <span class="when"
+                  >{{ time(c.at) }}<template v-if="c.revision === now"><br />as it stands</template></span
+                >
+              </button>
+            </li>
+          </template>
+          <li v-if="next !== undefined" class="more">
+            <button type="button" class="word" @click="load(next)">Further back</button>
           </li>
-        </template>
-        <li v-if="next !== undefined" class="more">
-          <button type="button" class="word" @click="load(next)">Further back</button>
-        </li>
-      </ol>
+        </ol>
+      </main>
       <aside v-if="picked">
         <h2>
           {{ picked.revision === now ? 'As it stands' : `As it was, ${day(picked.at)} ${time(picked.at)}` }}
@@ -213,11 +215,13 @@ h3 {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 24rem;
 }
+main {
+  overflow: auto;
+}
 .changes {
   list-style: none;
   margin: 0;
   padding: 0.4rem 1.3rem 1rem;
-  overflow: auto;
 }
 .day {
   padding: 0.7rem 0 0.2rem;

@@ -52,12 +52,9 @@ async function sure(id: string, body: { seq: number; event: SawEvent; mark: stri
   }
 }
 
-/** How often something was marked here. An answer asked for before that tells how the run stood then, whenever it comes. */
-let marked = 0
 async function happened(event: SawEvent) {
   if (!run.value || busy.value) return
   busy.value = true
-  marked++
   try {
     run.value = await sure(run.value.id, {
       seq: run.value.seq,
@@ -84,13 +81,12 @@ async function happened(event: SawEvent) {
 
 /** Another device may have gone on, and a server that was away may be back. */
 async function look(mine = false) {
-  if (!run.value) return
-  const asked = marked
+  // while an answer of its own is on its way, that one is waited for
+  if (!run.value || (busy.value && !mine)) return
   try {
     const now = await answer(api.GET('/api/runs/{run}', { params: { path: { run: run.value.id } } }))
-    // while an answer of its own is on its way, that one is waited for: shown before it, a pass could be marked that is not taken yet
-    const late = asked !== marked || (busy.value && !mine) || now.id !== run.value.id
-    if (!late && now.seq !== run.value.seq) run.value = now
+    // events are only ever added: an answer with fewer of them was asked for before, and comes late
+    if (now.id === run.value.id && now.seq > run.value.seq && (mine || !busy.value)) run.value = now
     if (away.value) {
       away.value = false
       told.value = ''

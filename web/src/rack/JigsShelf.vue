@@ -8,6 +8,7 @@ import {
   type BookEntry,
   type BoxOnJig,
   type Figure,
+  type KeptCutter,
   type KeptJig,
   type RackJig,
   type SquareKept
@@ -16,6 +17,7 @@ import ChoiceField from '../bench/ChoiceField.vue'
 import LengthField from '../bench/LengthField.vue'
 import FigureView from '../drawing/FigureView.vue'
 import { rackDisplay } from './display'
+import NumberField from './NumberField.vue'
 import PiecesField from './PiecesField.vue'
 import ShelfFrame from './ShelfFrame.vue'
 import { useTakenOff } from './taken-off'
@@ -75,7 +77,7 @@ function bare(figure: Figure): Figure {
   return { ...figure, dimensions: [], notes: [] }
 }
 
-async function change(by: (jig: RackJig) => void) {
+async function change(by: (jig: RackJig) => unknown) {
   const was = now.value
   if (!was) return
   const jig = JSON.parse(JSON.stringify(was.jig)) as RackJig
@@ -136,6 +138,29 @@ function screw(field: 'lead' | 'backlash', mm: number | undefined) {
     else if (field === 'backlash') delete j.jig.screw.backlash
   })
 }
+
+function turn(field: 'parts' | 'driver' | 'driven', n: number | undefined) {
+  void change((j) => {
+    if (j.jig.screw && n !== undefined) j.jig.screw[field] = n
+  })
+}
+
+/** what a jig may be made for; one that was taken off stays named */
+const NONE = ' '
+const cutters = ref<KeptCutter[]>([])
+const cutterChoices = computed(() => {
+  const all = cutters.value.map((c) => ({ value: c.cutter.id, label: c.cutter.name }))
+  const own = now.value?.jig.cutter
+  if (own && !all.some((c) => c.value === own)) all.push({ value: own, label: `${own} (taken off)` })
+  return [{ value: NONE, label: 'no one cutter' }, ...all]
+})
+onMounted(async () => {
+  try {
+    cutters.value = await answer(api.GET('/api/rack/cutters', { params: { query: {} } }))
+  } catch (error) {
+    failed.value = problemOf(error).detail
+  }
+})
 
 async function hang() {
   try {
@@ -237,6 +262,13 @@ function when(iso: string) {
         :such="unit === 'INCH' ? '0.586; 0.587' : '14.88; 14.90'"
         @read="(mm) => change((j) => (j.spacers = mm))"
       />
+      <ChoiceField
+        v-if="way !== 'HAND'"
+        label="Made for"
+        :value="now.jig.cutter ?? NONE"
+        :choices="cutterChoices"
+        @choose="(id) => change((j) => (id === NONE ? delete j.cutter : (j.cutter = id)))"
+      />
       <template v-if="hasKey">
         <LengthField
           label="Key glued in: slot it cuts"
@@ -296,6 +328,37 @@ function when(iso: string) {
           house="not measured"
           fine
           @read="(mm) => leaf('paper', mm)"
+        />
+      </template>
+      <PiecesField
+        v-if="way === 'SHIM_FENCE'"
+        label="Leaves that lie with it"
+        :text="now.fields['leaves.set'] ?? ''"
+        :unit="unit"
+        :such="unit === 'INCH' ? '0.002; 0.004' : '0.05; 0.1'"
+        @read="(mm) => change((j) => (j.jig.leaves = { ...j.jig.leaves, set: mm }))"
+      />
+      <template v-if="way === 'SCREW' && now.jig.jig.screw">
+        <NumberField
+          label="A turn is divided in"
+          :value="now.jig.jig.screw.parts"
+          unit="parts"
+          at="jig.screw.parts"
+          @read="(n) => turn('parts', n)"
+        />
+        <NumberField
+          label="Teeth of the driving gear"
+          :value="now.jig.jig.screw.driver"
+          unit=""
+          at="jig.screw.driver"
+          @read="(n) => turn('driver', n)"
+        />
+        <NumberField
+          label="Teeth of the driven gear"
+          :value="now.jig.jig.screw.driven"
+          unit=""
+          at="jig.screw.driven"
+          @read="(n) => turn('driven', n)"
         />
       </template>
       <template v-if="way === 'SCREW'">

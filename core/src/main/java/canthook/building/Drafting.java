@@ -169,6 +169,18 @@ final class Drafting {
                 "Flat-sawn it would swell " + swells.text(display) + " and jam.");
     }
 
+    /** How much a key of wood will itself move, and what stays. */
+    String keyMoves(Worked key) {
+        Movement moves = PanelWidth.movement(new Worksheet("build.key-stuff"), RUNNER, "", worked.year());
+        Worked swells = exact(
+                "key-swells",
+                "Δκₓ",
+                "The key swells by",
+                key.times(fixed(moves.byWetness().number())),
+                "From today to the wettest day, quarter-sawn: so much less it is made, or it is of brass or steel, which stay.");
+        return " Quarter-sawn it swells " + swells.text(display) + " to the wettest day; brass or steel stays.";
+    }
+
     void part(JigPart part) {
         parts.add(part);
     }

@@ -146,17 +146,17 @@ final class KeyJig {
         if (key.way() == Way.ROD_KEY) {
             rod(d, key, stack);
         } else {
-            d.part(
-                    new JigPart(
-                            "key",
-                            "Key",
-                            3,
-                            keyLong,
-                            key.key(),
-                            keyHigh,
-                            Made.WOOD,
-                            "hard, straight-grained; top edges eased",
-                            "One is glued in, one sets the gap for the first cut, one is spare. Rip several around this width before the cutter is changed."));
+            d.part(new JigPart(
+                    "key",
+                    "Key",
+                    3,
+                    keyLong,
+                    key.key(),
+                    keyHigh,
+                    Made.WOOD,
+                    "hard, straight-grained; top edges eased",
+                    "One is glued in, one sets the gap for the first cut, one is spare. Rip several around this width before the cutter is changed."
+                            + d.keyMoves(key.key())));
         }
         if (key.way() == Way.SHIM_FENCE) {
             moving(d, longs, tall);

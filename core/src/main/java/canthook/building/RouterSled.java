@@ -118,7 +118,7 @@ final class RouterSled {
                 keyHigh,
                 Made.WOOD,
                 "hard, straight-grained",
-                "One is glued in, one sets the gap, one is spare."));
+                "One is glued in, one sets the gap, one is spare." + d.keyMoves(key.key())));
         d.part(new JigPart(
                 "legs",
                 "Legs",
