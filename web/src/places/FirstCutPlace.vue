@@ -11,6 +11,7 @@ import {
   type KeptBox,
   type WorkingView
 } from '../api/client'
+import { feelings } from '../bench/feelings'
 import OpenWorking from '../bench/OpenWorking.vue'
 import FigureView from '../drawing/FigureView.vue'
 import NumText from '../drawing/NumText.vue'
@@ -78,14 +79,6 @@ async function open(number: string) {
   }
 }
 
-/** how a piece goes together where no caliper is at hand */
-const feelings: { value: Felt; label: string }[] = [
-  { value: 'WILL_NOT_START', label: 'It will not start' },
-  { value: 'NEEDS_A_MALLET', label: 'It needs a mallet' },
-  { value: 'FIRM_HAND', label: 'It goes with a firm hand' },
-  { value: 'SLIDES', label: 'It slides' },
-  { value: 'DROPS_APART', label: 'It drops apart' }
-]
 async function felt(how: Felt) {
   if (busy.value) return
   busy.value = true
@@ -156,7 +149,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <p class="say">How did the two go together?</p>
       <div class="feelings">
         <button v-for="f in feelings" :key="f.value" type="button" :disabled="busy" @click="felt(f.value)">
-          {{ f.label }}
+          It {{ f.label }}
         </button>
         <button type="button" class="read" @click="toFit">I read it with a caliper</button>
       </div>

@@ -12,6 +12,7 @@ import {
   type NewTestCut,
   type ReadingDoubt
 } from '../api/client'
+import { feelings } from '../bench/feelings'
 import LengthField from '../bench/LengthField.vue'
 import GoesTogether from './GoesTogether.vue'
 import NumberRow from '../bench/NumberRow.vue'
@@ -69,14 +70,6 @@ watch(
   }
 )
 
-/** how a piece goes together where no caliper is at hand */
-const feelings: { value: Felt; label: string }[] = [
-  { value: 'WILL_NOT_START', label: 'will not start' },
-  { value: 'NEEDS_A_MALLET', label: 'needs a mallet' },
-  { value: 'FIRM_HAND', label: 'goes with a firm hand' },
-  { value: 'SLIDES', label: 'slides' },
-  { value: 'DROPS_APART', label: 'drops apart' }
-]
 const byFeel = ref(false)
 const doubts = ref<ReadingDoubt[]>([])
 

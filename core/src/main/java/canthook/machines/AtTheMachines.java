@@ -62,7 +62,7 @@ public record AtTheMachines(List<Worked> numbers, List<Verdict> verdicts) {
                 numbers.addAll(arc(run, shop));
             }
         }
-        Verdicts verdicts = new Verdicts("jig");
+        List<Verdict> verdicts = new ArrayList<>();
         if (jig.setting() != null) {
             Worked deepest = box.endSlotDepth().isOver(box.slotDepth().length()) ? box.endSlotDepth() : box.slotDepth();
             Asks asks = new Asks(plan, rung, deepest);
@@ -71,7 +71,7 @@ public record AtTheMachines(List<Worked> numbers, List<Verdict> verdicts) {
                 judge(asks, kind, shop, numbers, verdicts);
             }
         }
-        return new AtTheMachines(numbers, verdicts.all());
+        return new AtTheMachines(numbers, verdicts);
     }
 
     /** What is asked of a machine. */
@@ -112,7 +112,7 @@ public record AtTheMachines(List<Worked> numbers, List<Verdict> verdicts) {
         };
     }
 
-    private static void judge(Asks asks, Kind kind, Shop shop, List<Worked> numbers, Verdicts verdicts) {
+    private static void judge(Asks asks, Kind kind, Shop shop, List<Worked> numbers, List<Verdict> verdicts) {
         Tried first = null;
         for (Machine machine : shop.machines()) {
             if (machine.kind() != kind) {
@@ -127,14 +127,7 @@ public record AtTheMachines(List<Worked> numbers, List<Verdict> verdicts) {
         }
         if (first != null) {
             numbers.addAll(first.numbers());
-            first.verdicts().forEach(v -> {
-                Fix[] fixes = v.fixes().toArray(Fix[]::new);
-                switch (v.weight()) {
-                    case STOP -> verdicts.stop(v.code(), v.place(), v.sentence(), fixes);
-                    case MIND -> verdicts.mind(v.code(), v.place(), v.sentence(), fixes);
-                    case NOTE -> verdicts.note(v.code(), v.place(), v.sentence(), fixes);
-                }
-            });
+            verdicts.addAll(first.verdicts());
         }
     }
 

@@ -29,7 +29,8 @@ public class Backups implements Daily {
     static final String ENDS = ".zip";
     private static final String DAILY = "daily-";
     private static final int DAYS_KEPT = 14;
-    private static final DateTimeFormatter STAMP =
+    /** In the names of those not made by itself. */
+    static final DateTimeFormatter STAMP =
             DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss", Locale.ROOT).withZone(ZoneOffset.UTC);
 
     private final Path data;

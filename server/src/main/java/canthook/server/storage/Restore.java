@@ -7,9 +7,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Instant;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,8 +14,6 @@ import org.jspecify.annotations.Nullable;
  * as it lies where it cannot. Nothing is touched before the backup is found whole.
  */
 public final class Restore implements AutoCloseable {
-    private static final DateTimeFormatter STAMP =
-            DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss", Locale.ROOT).withZone(ZoneOffset.UTC);
     /** Beside the shop's file: what SQLite keeps of it in other files. */
     private static final String[] BESIDE = {"-wal", "-shm", "-journal"};
 
@@ -88,7 +83,7 @@ public final class Restore implements AutoCloseable {
     }
 
     private Path keep(Instant now) throws IOException {
-        String name = "before-restore-" + STAMP.format(now);
+        String name = "before-restore-" + Backups.STAMP.format(now);
         Path backups = folder.resolve(Backups.FOLDER);
         Path kept = backups.resolve(name + Backups.ENDS);
         try {
