@@ -3,6 +3,7 @@ import TradeText from '../words/TradeText.vue'
 import Select from 'primevue/select'
 import { ref, useId } from 'vue'
 import { tellsItsValue } from './rest'
+import { useBench } from './store'
 
 /** One decision among a few. */
 const props = defineProps<{
@@ -13,6 +14,7 @@ const props = defineProps<{
   placeholder?: string
 }>()
 const emit = defineEmits<{ choose: [value: string] }>()
+const bench = useBench()
 const id = useId()
 const typed = ref('')
 
@@ -32,6 +34,7 @@ tellsItsValue(
   <div class="choice">
     <span :id="id"><TradeText :text="label" in-button /></span>
     <Select
+      :key="bench.putBack"
       :model-value="value"
       :options="choices"
       option-label="label"

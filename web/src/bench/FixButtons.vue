@@ -1,10 +1,23 @@
 <script setup lang="ts">
+import { shallowRef } from 'vue'
 import { type FixView } from '../api/client'
 import { useBench } from './store'
 
 /** Changes that would mend something: pointed at they are shown on the bench, pressed they are made. */
 defineProps<{ fixes: FixView[] }>()
 const bench = useBench()
+const pointedAt = shallowRef<FixView>()
+
+/** Only a pointer that moves points: a fix that comes to lie under a resting one must not change the bench unasked. */
+function point(fix: FixView) {
+  if (pointedAt.value === fix) return
+  pointedAt.value = fix
+  void bench.show(fix)
+}
+function leave() {
+  pointedAt.value = undefined
+  void bench.show(null)
+}
 </script>
 
 <template>
@@ -13,10 +26,10 @@ const bench = useBench()
     :key="fix.label"
     type="button"
     class="fix"
-    @pointerenter="bench.show(fix)"
-    @pointerleave="bench.show(null)"
-    @focus="bench.show(fix)"
-    @blur="bench.show(null)"
+    @pointermove="point(fix)"
+    @pointerleave="leave"
+    @focus="point(fix)"
+    @blur="leave"
     @click="bench.apply(fix)"
   >
     {{ fix.label }}

@@ -69,6 +69,8 @@ export const useBench = defineStore('bench', () => {
     numbers: [],
     verdicts: []
   })
+  /** how often a change was refused and put back; a field that shows its own choice meanwhile begins anew with it */
+  const putBack = ref(0)
   /** the drawing at the size station: the box, or the kinds of corner side by side */
   const corners = ref(false)
   const numbers = computed(
@@ -175,6 +177,7 @@ export const useBench = defineStore('bench', () => {
       }
       if (back && refused.status >= 400 && refused.status < 500) {
         plan.value = back
+        putBack.value++
         done.value = done.value.slice(0, -1)
         keeper.takenBack(done.value.length === 0)
       }
@@ -313,7 +316,12 @@ export const useBench = defineStore('bench', () => {
     }
   }
 
-  async function addTestCut(cut: NewTestCut) {
+  /**
+   * Keeps a test cut.
+   *
+   * @param kept told as soon as it is kept, before the box is worked again with it
+   */
+  async function addTestCut(cut: NewTestCut, kept: () => void) {
     const box = await got(
       api.POST('/api/boxes/{id}/test-cuts', {
         params: { path: { id: id.value } },
@@ -321,6 +329,7 @@ export const useBench = defineStore('bench', () => {
       })
     )
     testCuts.value = box.testCuts
+    kept()
     await work()
   }
 
@@ -351,6 +360,7 @@ export const useBench = defineStore('bench', () => {
     preview,
     numbers,
     searched,
+    putBack,
     corners,
     station,
     day,

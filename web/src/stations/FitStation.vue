@@ -60,7 +60,10 @@ const heading = computed(() => {
   const known = (list: (number | undefined)[]) => list.filter((n) => n !== undefined)
   return { slots: known(slots.value), fingers: known(fingers.value) }
 })
-const ready = computed(() => heading.value.slots.length > 0 && heading.value.fingers.length > 0)
+const keeping = ref(false)
+const ready = computed(
+  () => !keeping.value && heading.value.slots.length > 0 && heading.value.fingers.length > 0
+)
 
 watch(
   () => bench.testCuts.length,
@@ -155,12 +158,20 @@ async function keepFelt(felt: string) {
 }
 
 async function keep(cut: NewTestCut) {
-  await bench.addTestCut(cut)
-  doubts.value = []
-  slots.value = blank()
-  fingers.value = blank()
-  moved.value = direction.value !== 'STAY' ? toMove.value : undefined
-  form.value++
+  keeping.value = true
+  try {
+    // the form is free again the moment it is kept: what is typed while the box is worked anew is the next test cut
+    await bench.addTestCut(cut, () => {
+      doubts.value = []
+      slots.value = blank()
+      fingers.value = blank()
+      form.value++
+    })
+    // what was moved for the next one is known only now
+    moved.value = direction.value !== 'STAY' ? toMove.value : undefined
+  } finally {
+    keeping.value = false
+  }
 }
 
 async function takeOut(cut: KeptTestCut) {

@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -111,6 +114,28 @@ class FeltFitTest {
         // the second was kept with the move that was told, and did not follow it; the third moved nothing
         String kept = page.request().get(bench.address + "/api/boxes/" + box).text();
         assertThat(kept.split("\"moved\":", -1)).hasSize(2);
+        page.context().close();
+    }
+
+    /** The next piece is read while the box is still worked with the last: nothing of it is wiped. */
+    @Test
+    void whatIsTypedWhileTheLastTestCutIsWorkedStays() {
+        Page page = bench.window();
+        String box = bench.copyOf(page, "packet-drawers");
+        page.navigate(bench.address + "/boxes/" + box + "/fit");
+        page.getByLabel("Slot reading 1").fill("7.45");
+        page.getByLabel("Finger reading 1").fill("7.15");
+        page.getByLabel("Finger reading 1").press("Tab");
+        List<Route> held = new ArrayList<>();
+        page.route("**/api/work", held::add);
+        page.getByText("Keep this test cut").click();
+        assertThat(page.locator(".cuts li")).hasCount(1);
+        page.getByLabel("Slot reading 1").fill("7.41");
+        page.getByLabel("Slot reading 1").press("Tab");
+        page.unroute("**/api/work");
+        held.forEach(Route::resume);
+        assertThat(page.locator(".say")).isVisible();
+        assertThat(page.getByLabel("Slot reading 1")).hasValue("7.41");
         page.context().close();
     }
 }
