@@ -2,9 +2,11 @@ import { createPinia } from 'pinia'
 import PrimeVue from 'primevue/config'
 import ToastService from 'primevue/toastservice'
 import { createApp } from 'vue'
-import { problemOf } from './api/client'
+import { problemOf, stranger } from './api/client'
 import App from './App.vue'
 import { router } from './router'
+import { lookWhoAsks } from './shop/asking'
+import { lieBy } from './shop/lie-by'
 import './style.css'
 import { CantHook } from './theme'
 
@@ -26,4 +28,12 @@ app.config.errorHandler = (error) => {
   app.config.globalProperties.$toast.add({ severity: 'error', summary: problemOf(error).detail, life: 8000 })
   console.warn(error)
 }
+// a device that was put out, or never let in, is led to the door and from there to where it wanted
+stranger.asked = () => {
+  const at = router.currentRoute.value
+  if (at.name !== 'join') void router.push({ name: 'join', query: { to: at.fullPath } })
+}
+// what this device may do is told at its place when it is asked; without an answer the shop itself refuses
+lookWhoAsks().catch(() => undefined)
 app.mount('#app')
+lieBy(router)

@@ -14,8 +14,10 @@ export const router = createRouter({
       component: () => import('./places/FirstCutPlace.vue')
     },
     { path: '/boxes/:id/history', name: 'history', component: () => import('./places/HistoryPlace.vue') },
+    { path: '/boxes/:id/what-if', name: 'what-if', component: () => import('./places/WhatIfPlace.vue') },
     { path: '/boxes/:id/papers', name: 'papers', component: () => import('./places/PapersPlace.vue') },
     { path: '/boxes/:id/:station?', name: 'bench', component: () => import('./places/BenchPlace.vue') },
+    { path: '/join', name: 'join', component: () => import('./places/JoinPlace.vue') },
     { path: '/rack/:shelf?', name: 'rack', component: () => import('./places/RackPlace.vue') },
     { path: '/practice', name: 'practice', component: () => import('./places/PracticePlace.vue') },
     { path: '/practice/drills', name: 'drills', component: () => import('./places/DrillsPlace.vue') },

@@ -44,6 +44,12 @@ export type FirstCutAct = Schemas['ActView']
 export type BackupsView = Schemas['BackupsView']
 export type HistoryChange = Schemas['ChangeView']
 export type EarlierState = Schemas['StateView']
+export type AheadView = Schemas['AheadView']
+export type Asking = Schemas['Asking']
+export type DoorView = Schemas['DoorView']
+export type May = Schemas['DoorView']['may']
+export type WhatIf = Schemas['WhatIfView']
+export type WhatIfsOf = Schemas['WhatIfsOf']
 export type JigOnRung = Schemas['JigOnRung']
 export type JigToBuild = Schemas['JigToBuildView']
 export type GlueClockView = Schemas['GlueClockView']
@@ -102,6 +108,9 @@ export const api = createClient<paths>({
   fetch: (request) => globalThis.fetch(request)
 })
 
+/** What is done when the shop does not know this device; who starts the application says what. */
+export const stranger: { asked: () => void } = { asked: () => undefined }
+
 interface Reply<T> {
   data?: T
   error?: unknown
@@ -121,6 +130,7 @@ export async function answer<T>(reply: Promise<Reply<T>>): Promise<T> {
   }
   if (!got.response.ok) {
     const problem = (got.error ?? {}) as Partial<Problem>
+    if (got.response.status === 401) stranger.asked()
     throw new Refusal({
       ...problem,
       status: got.response.status,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { pieces } from '../drawing/fraction'
+import { asking } from '../shop/asking'
 import { useBench } from './store'
 
 /** The stations in shop order, along a rule; each says what it has settled. */
@@ -16,7 +17,8 @@ const kept = {
   kept: 'kept',
   keeping: 'keeping…',
   stale: 'changed elsewhere',
-  away: 'not kept yet'
+  away: 'not kept yet',
+  looking: 'only looking'
 } as const
 </script>
 
@@ -48,11 +50,19 @@ const kept = {
         :value="bench.plan?.purpose"
         @change="rename('purpose', $event)"
       ></textarea>
+      <p v-if="bench.triedOn" class="tried">
+        What if: tried on <strong>{{ bench.triedOn.name }}</strong>, which stays as it is.
+        <RouterLink :to="{ name: 'what-if', params: { id: bench.id } }">Lay both over each other</RouterLink>
+      </p>
       <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.detail }}</p>
       <p class="tools">
-        <button type="button" :disabled="!bench.done.length" @click="bench.undo()">Undo</button>
-        <button type="button" :disabled="!bench.undone.length" @click="bench.redo()">Redo</button>
+        <button type="button" :disabled="!bench.canUndo" @click="bench.undo()">Undo</button>
+        <button type="button" :disabled="!bench.canRedo" @click="bench.redo()">Redo</button>
         <span class="kept" :class="bench.kept" aria-live="polite">{{ kept[bench.kept] }}</span>
+      </p>
+      <p v-if="bench.kept === 'looking'" class="why">
+        Nothing that is changed on this device is kept: it may
+        {{ asking?.may === 'MARK' ? 'look and mark' : 'look' }}.
       </p>
       <p v-if="bench.kept === 'away'" class="why" role="alert">
         {{ bench.why }}
@@ -126,6 +136,18 @@ const kept = {
 .plain-text:hover,
 .plain-text:focus {
   border-bottom-color: var(--rail-quiet);
+}
+.tried {
+  margin: 0.4rem 0 0;
+  padding: 0.35rem 0.5rem;
+  border-left: 5px solid #ffc07a;
+  background: #3c5246;
+  font-size: 0.9rem;
+  line-height: 1.3;
+}
+.tried a {
+  color: #ffd9a8;
+  font-weight: 700;
 }
 .refused {
   margin: 0.4rem 0 0;

@@ -56,6 +56,7 @@ function lamp() {
     </button>
     <button type="button" class="word" @click="lamp">{{ dark ? 'Daylight' : 'Evening' }}</button>
     <RouterLink :to="{ name: 'history', params: { id: bench.id } }">History</RouterLink>
+    <RouterLink :to="{ name: 'what-if', params: { id: bench.id } }">What if</RouterLink>
     <a :href="`/api/boxes/${bench.id}/project.json`" download @click="bench.keep()">Save as a file</a>
     <button type="button" class="word" @click="words = true">Words</button>
     <AllWords v-if="words" v-model="words" />

@@ -1,8 +1,9 @@
-import { ref, shallowRef, type Ref, type ShallowRef } from 'vue'
+import { ref, shallowRef, toRaw, type Ref, type ShallowRef } from 'vue'
 import { answer as got, api, problemOf, type BoxPlan } from '../api/client'
+import { mayDecide } from '../shop/asking'
 import { letGo as letGoOf, putBy as putByHere, unkeptOf, type Unkept } from './unkept'
 
-type Kept = 'kept' | 'keeping' | 'stale' | 'away'
+type Kept = 'kept' | 'keeping' | 'stale' | 'away' | 'looking'
 
 const SAVE_AFTER = 350
 /** A save that failed is tried again after this long, then after twice as long, and so on. */
@@ -27,10 +28,17 @@ export function keeping(id: Ref<string>, plan: ShallowRef<BoxPlan | null>) {
   let timer = 0
   let saving: Promise<void> | null = null
   let dirty = false
+  /** under which revision a state was kept first, so that undo and redo can say to which they lead */
+  const keptAs = new WeakMap<BoxPlan, number>()
+
+  function knownAs(state: BoxPlan, of: number) {
+    if (!keptAs.has(toRaw(state))) keptAs.set(toRaw(state), of)
+  }
 
   /** What is on the bench is what is kept. */
   function begin(from: number) {
     revision.value = from
+    if (plan.value) knownAs(plan.value, from)
     kept.value = 'kept'
     why.value = ''
     offered.value = undefined
@@ -62,6 +70,10 @@ export function keeping(id: Ref<string>, plan: ShallowRef<BoxPlan | null>) {
   }
 
   function keepSoon() {
+    if (!mayDecide.value) {
+      kept.value = 'looking'
+      return
+    }
     dirty = true
     wait = FIRST_WAIT
     holdHere()
@@ -98,14 +110,16 @@ export function keeping(id: Ref<string>, plan: ShallowRef<BoxPlan | null>) {
 
   async function write(what: BoxPlan) {
     dirty = false
+    const backTo = keptAs.get(toRaw(what))
     try {
       const saved = await got(
         api.PUT('/api/boxes/{id}', {
           params: { path: { id: id.value } },
-          body: { revision: revision.value, plan: what }
+          body: { revision: revision.value, plan: what, ...(backTo === undefined ? {} : { backTo }) }
         })
       )
       revision.value = saved.revision
+      knownAs(what, saved.revision)
       kept.value = dirty ? 'keeping' : 'kept'
       why.value = ''
       wait = FIRST_WAIT
@@ -156,6 +170,7 @@ export function keeping(id: Ref<string>, plan: ShallowRef<BoxPlan | null>) {
     takenBack,
     keep,
     keepOnTop,
-    keepAsCopy
+    keepAsCopy,
+    knownAs
   }
 }

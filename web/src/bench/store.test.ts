@@ -6,6 +6,7 @@ import { allUnkept } from './unkept'
 /** A server that remembers what it was told and can be made to refuse. */
 function server() {
   const calls: { method: string; path: string; body: Record<string, unknown> }[] = []
+  const farther: { back: number[]; forth: number[] } = { back: [], forth: [] }
   const refuse: Record<string, { status: number; body: unknown }> = {}
   vi.stubGlobal('fetch', async (request: Request) => {
     const path = new URL(request.url).pathname
@@ -18,10 +19,19 @@ function server() {
         ? [200, { numbers: [], verdicts: [], stations: [], fields: {}, sections: 3 }]
         : request.method === 'PUT'
           ? [200, { revision: (body.revision as number) + 1 }]
-          : [200, { id: 'tray', revision: 4, plan: { name: 'Tray', size: { height: 96 } }, testCuts: [] }]
+          : path.endsWith('/way-back')
+            ? [200, { back: farther.back, forth: farther.forth }]
+            : path.includes('/history/')
+              ? [200, { plan: { name: 'Tray', size: { height: Number(path.split('/').pop()) } } }]
+              : path.endsWith('/what-if/of')
+                ? [200, {}]
+                : [
+                    200,
+                    { id: 'tray', revision: 4, plan: { name: 'Tray', size: { height: 96 } }, testCuts: [] }
+                  ]
     return new Response(JSON.stringify(reply), { status, headers: { 'content-type': 'application/json' } })
   })
-  return { calls, refuse }
+  return { calls, refuse, farther }
 }
 
 describe('a box on the bench', () => {
@@ -55,6 +65,26 @@ describe('a box on the bench', () => {
     expect((bench.plan as unknown as { lid: unknown })?.lid).toEqual({ pull: { stop: 40 } })
     await bench.undo()
     expect((bench.plan as unknown as { lid?: unknown })?.lid).toBeUndefined()
+  })
+
+  it('undoes what was done before it was opened here, and says to which state that leads', async () => {
+    const shop = server()
+    shop.farther.back = [3, 2]
+    const bench = useBench()
+    await bench.open('tray')
+    expect(bench.canUndo).toBe(true)
+    await bench.undo()
+    expect(bench.plan?.size.height).toBe(3)
+    await bench.keep()
+    expect(shop.calls.findLast((c) => c.method === 'PUT')?.body).toMatchObject({ revision: 4, backTo: 3 })
+    await bench.redo()
+    expect(bench.plan?.size.height).toBe(96)
+    await bench.keep()
+    expect(shop.calls.findLast((c) => c.method === 'PUT')?.body).toMatchObject({ revision: 5, backTo: 4 })
+    await bench.set('size.height', 50)
+    await bench.keep()
+    expect(shop.calls.findLast((c) => c.method === 'PUT')?.body.backTo).toBeUndefined()
+    expect(bench.canRedo).toBe(false)
   })
 
   it('takes a dragged number as one step to undo, and redoes it', async () => {

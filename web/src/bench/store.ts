@@ -28,11 +28,10 @@ interface Step {
   merge: string
 }
 
-/** One box on the bench: its decisions, what follows from them, and the way back. */
-/** The same decisions, in whatever order they stand. */
 /** So long after no answer came it is asked again, ms. */
 const AGAIN = 1500
 
+/** The same decisions, in whatever order they stand. */
 function alike(a: unknown, b: unknown): boolean {
   if (a === b || typeof a !== 'object' || typeof b !== 'object' || !a || !b)
     return a === b || (a ?? null) === (b ?? null)
@@ -42,6 +41,7 @@ function alike(a: unknown, b: unknown): boolean {
   )
 }
 
+/** One box on the bench: its decisions, what follows from them, and the way back. */
 export const useBench = defineStore('bench', () => {
   const id = ref('')
   const plan = shallowRef<BoxPlan | null>(null)
@@ -58,6 +58,13 @@ export const useBench = defineStore('bench', () => {
   const working = shallowRef<WorkingView[]>([])
   const undone = shallowRef<Step[]>([])
   const done = shallowRef<Step[]>([])
+  /** revisions to which undo and redo lead beyond what was done in this window, the nearest first */
+  const farBack = shallowRef<number[]>([])
+  const farForth = shallowRef<number[]>([])
+  /** the box this one is tried on; nothing when it is a box of its own */
+  const triedOn = shallowRef<{ id: string; name: string }>()
+  const canUndo = computed(() => done.value.length > 0 || farBack.value.length > 0)
+  const canRedo = computed(() => undone.value.length > 0 || farForth.value.length > 0)
   let asked = 0
   let hovered: FixView | null = null
   const keeper = keeping(id, plan)
@@ -102,10 +109,54 @@ export const useBench = defineStore('bench', () => {
     if (!same) {
       done.value = []
       undone.value = []
+      farBack.value = []
+      farForth.value = []
     }
     working.value = []
     searched.value = { numbers: [], verdicts: [] }
-    await work()
+    await Promise.all([work(), same ? undefined : lookFar(), lookTriedOn()])
+  }
+
+  /** Looks how far undo and redo reach from what was opened; without it they reach as far as this window remembers. */
+  async function lookFar() {
+    const box = id.value
+    const from = revision.value
+    try {
+      const way = await got(api.GET('/api/boxes/{id}/way-back', { params: { path: { id: box } } }))
+      if (id.value !== box || revision.value !== from || done.value.length || undone.value.length) return
+      farBack.value = way.back
+      farForth.value = way.forth
+    } catch (error) {
+      problem.value = problemOf(error)
+    }
+  }
+
+  async function lookTriedOn() {
+    const box = id.value
+    try {
+      const found = await got(api.GET('/api/boxes/{id}/what-if/of', { params: { path: { id: box } } }))
+      if (id.value === box) triedOn.value = found.of ?? undefined
+    } catch (error) {
+      problem.value = problemOf(error)
+    }
+  }
+
+  /** A state this box was in before it was opened here. */
+  async function earlier(of: number): Promise<BoxPlan | undefined> {
+    const box = id.value
+    const stands = plan.value
+    try {
+      const state = await got(
+        api.GET('/api/boxes/{id}/history/{revision}', { params: { path: { id: box, revision: of } } })
+      )
+      // something was done meanwhile: that goes before
+      if (id.value !== box || plan.value !== stands) return undefined
+      keeper.knownAs(state.plan, of)
+      return state.plan
+    } catch (error) {
+      problem.value = problemOf(error)
+      return undefined
+    }
   }
 
   function take(box: KeptBox) {
@@ -201,6 +252,7 @@ export const useBench = defineStore('bench', () => {
       done.value = [...done.value, { plan: before, merge }]
     }
     undone.value = []
+    farForth.value = []
     plan.value = after
     keepSoon()
     await work(before)
@@ -226,20 +278,30 @@ export const useBench = defineStore('bench', () => {
 
   async function undo() {
     const last = done.value[done.value.length - 1]
-    if (!last || !plan.value) return
+    const far = farBack.value[0]
+    if (!plan.value || (!last && far === undefined)) return
+    const to = last ? last.plan : await earlier(far as number)
+    if (!to) return
     undone.value = [...undone.value, { plan: plan.value, merge: '' }]
-    done.value = done.value.slice(0, -1)
-    plan.value = last.plan
-    keepSoon()
-    await work()
+    if (last) done.value = done.value.slice(0, -1)
+    else farBack.value = farBack.value.slice(1)
+    await stepTo(to)
   }
 
   async function redo() {
     const next = undone.value[undone.value.length - 1]
-    if (!next || !plan.value) return
+    const far = farForth.value[0]
+    if (!plan.value || (!next && far === undefined)) return
+    const to = next ? next.plan : await earlier(far as number)
+    if (!to) return
     done.value = [...done.value, { plan: plan.value, merge: '' }]
-    undone.value = undone.value.slice(0, -1)
-    plan.value = next.plan
+    if (next) undone.value = undone.value.slice(0, -1)
+    else farForth.value = farForth.value.slice(1)
+    await stepTo(to)
+  }
+
+  async function stepTo(state: BoxPlan) {
+    plan.value = state
     keepSoon()
     await work()
   }
@@ -371,6 +433,9 @@ export const useBench = defineStore('bench', () => {
     working,
     done,
     undone,
+    triedOn,
+    canUndo,
+    canRedo,
     open,
     work,
     decide,

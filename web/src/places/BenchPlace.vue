@@ -132,7 +132,7 @@ function climb(by: 1 | -1) {
 }
 
 useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
-  if (bench.kept !== 'kept') {
+  if (bench.kept !== 'kept' && bench.kept !== 'looking') {
     void bench.keep()
     event.preventDefault()
   }
@@ -141,7 +141,7 @@ useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
 const leaving = ref<(leave: boolean) => void>()
 async function mayLeave(): Promise<boolean> {
   await bench.keep()
-  if (bench.kept === 'kept') return true
+  if (bench.kept === 'kept' || bench.kept === 'looking') return true
   const leave = await new Promise<boolean>((resolve) => {
     leaving.value = resolve
   })

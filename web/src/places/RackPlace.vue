@@ -55,6 +55,11 @@ const shelves = {
     title: 'Backups',
     part: defineAsyncComponent(() => import('../rack/BackupsShelf.vue')),
     kinds: []
+  },
+  tablets: {
+    title: 'Tablets',
+    part: defineAsyncComponent(() => import('../rack/TabletsShelf.vue')),
+    kinds: []
   }
 } as const
 /** A shelf that is not there, as the address has it. */

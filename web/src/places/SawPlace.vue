@@ -2,100 +2,29 @@
 import { useEventListener, useIntervalFn, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { answer, api, problemOf, type RunView, type SawEvent } from '../api/client'
+import { type SawEvent } from '../api/client'
 import FigureView from '../drawing/FigureView.vue'
 import NumText from '../drawing/NumText.vue'
 import SawStick from '../drawing/SawStick.vue'
 import { woodTint } from '../drawing/tint'
+import { sawRun } from './saw-run'
 import SpoiltPart from './SpoiltPart.vue'
 import TickList from './TickList.vue'
 
-/** One cut at a time, huge. What is done is kept on the server before the next cut is shown. */
+/** One cut at a time, huge. */
 const route = useRoute()
-const run = ref<RunView>()
-const told = ref('')
-const away = ref(false)
-const busy = ref(false)
+const box = computed(() => String(route.params.id ?? ''))
+const { run, told, busy, gone, waiting, left, canGoOn, begin, happened, look, putAway } = sawRun(box)
 const wrong = ref(false)
 const wake = useWakeLock()
-const box = computed(() => String(route.params.id ?? ''))
 
 onMounted(async () => {
-  try {
-    run.value = await answer(api.POST('/api/boxes/{id}/runs', { params: { path: { id: box.value } } }))
-    document.title = `At the saw: ${run.value.name} – Cant Hook`
-  } catch (error) {
-    told.value = problemOf(error).detail
-  }
+  await begin()
+  if (run.value) document.title = `At the saw: ${run.value.name} – Cant Hook`
   if (wake.isSupported.value) await wake.request('screen').catch(() => undefined)
 })
-
-let sent = { what: '', mark: '' }
-/** The same event pressed again, because its answer did not come, goes out under the same mark. */
-function markOf(seq: number, event: SawEvent) {
-  const what = JSON.stringify([seq, event])
-  if (sent.what !== what)
-    sent = { what, mark: crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}` }
-  return sent.mark
-}
-
-/** A server that is busy is asked again before that is said; under its mark nothing is written twice. */
-const AGAIN = 3
-async function sure(id: string, body: { seq: number; event: SawEvent; mark: string }): Promise<RunView> {
-  for (let tries = 0; ; tries++) {
-    try {
-      return await answer(api.POST('/api/runs/{run}/events', { params: { path: { run: id } }, body }))
-    } catch (error) {
-      if (tries === AGAIN || problemOf(error).status < 500) throw error
-      await new Promise((again) => setTimeout(again, 400))
-    }
-  }
-}
-
-async function happened(event: SawEvent) {
-  if (!run.value || busy.value) return
-  busy.value = true
-  try {
-    run.value = await sure(run.value.id, {
-      seq: run.value.seq,
-      event,
-      mark: markOf(run.value.seq, event)
-    })
-    told.value = ''
-    away.value = false
-  } catch (error) {
-    const problem = problemOf(error)
-    if (problem.status === 409) {
-      told.value = 'Another device was first. This is where the run stands now.'
-      await look(true)
-    } else {
-      away.value = problem.status === 0
-      told.value = away.value
-        ? 'Not kept yet: the server does not answer. Do not cut on; press again when it is back.'
-        : problem.detail
-    }
-  } finally {
-    busy.value = false
-  }
-}
-
-/** Another device may have gone on, and a server that was away may be back. */
-async function look(mine = false) {
-  // while an answer of its own is on its way, that one is waited for
-  if (!run.value || (busy.value && !mine)) return
-  try {
-    const now = await answer(api.GET('/api/runs/{run}', { params: { path: { run: run.value.id } } }))
-    // events are only ever added: an answer with fewer of them was asked for before, and comes late
-    if (now.id === run.value.id && now.seq > run.value.seq && (mine || !busy.value)) run.value = now
-    if (away.value) {
-      away.value = false
-      told.value = ''
-    }
-  } catch (error) {
-    if (problemOf(error).status === 0) away.value = true
-  }
-}
 useIntervalFn(() => void look(), 4000)
+useEventListener('online', () => void look())
 
 const done = () => run.value?.now && happened({ kind: 'DONE', cut: run.value.now.id })
 const back = () => run.value?.before && happened({ kind: 'BACK', cut: run.value.before.id })
@@ -104,23 +33,14 @@ async function spoilt(part: string, what: NonNullable<SawEvent['wrong']>) {
   await happened({ kind: 'SPOILT', part, wrong: what })
   wrong.value = false
 }
-async function putAway() {
-  if (!run.value) return
-  await answer(api.DELETE('/api/runs/{run}', { params: { path: { run: run.value.id } } }))
-  run.value = await answer(api.POST('/api/boxes/{id}/runs', { params: { path: { id: box.value } } }))
-}
+/** what the shop's absence means for whoever stands at the saw */
+const apart = computed(() => {
+  if (!gone.value && !waiting.value.length) return ''
+  const n = waiting.value.length
+  if (!canGoOn.value) return n ? '' : 'The server does not answer. Do not cut on until it is back.'
+  return `Without the shop: cut on. ${n === 0 ? 'Passes are' : n === 1 ? 'A pass is' : `${n} passes are`} kept on this device until it is back.`
+})
 const inStack = computed(() => run.value?.now?.stack ?? [])
-/** What of a batch is cut next; the first box alone until it went together. */
-async function cutOthers(which: 'REST' | 'REST_UNPROVEN') {
-  try {
-    run.value = await answer(
-      api.POST('/api/boxes/{id}/runs', { params: { path: { id: box.value }, query: { which } } })
-    )
-    told.value = ''
-  } catch (error) {
-    told.value = problemOf(error).detail
-  }
-}
 const lastAdvice = computed(() => run.value?.spoilt[run.value.spoilt.length - 1])
 
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -154,14 +74,25 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         }}. {{ run.lot.spares }}
       </p>
     </header>
-    <p v-if="told" class="told" :class="{ away }" role="alert">{{ told }}</p>
+    <p v-if="told || (gone && !canGoOn)" class="told" :class="{ away: gone }" role="alert">
+      {{ told || apart }}
+    </p>
+    <p v-else-if="apart" class="told apart" role="status">{{ apart }}</p>
+    <div v-if="left.length" class="told away" role="alert">
+      Another device went another way meanwhile. This is where the run stands now; marked here and not taken:
+      <ol>
+        <li v-for="(l, i) in left" :key="i">{{ l }}</li>
+      </ol>
+      Look at the parts, then mark what is cut.
+      <button type="button" class="word" @click="left = []">I have looked</button>
+    </div>
 
     <main v-if="run && !run.open" class="gate">
       <h2>Before the first cut</h2>
       <TickList :looks="run.gate" :busy="busy" :columns="2" @tick="check" />
       <p v-if="run.lot && run.lot.boxes === 1 && run.lot.first === 1 && run.at === 0" class="ends">
         One box first: a fault is then in one and not in {{ run.lot.of }}.
-        <button type="button" class="word" @click="cutOthers('REST_UNPROVEN')">
+        <button type="button" class="word" @click="begin('REST_UNPROVEN')">
           Cut all {{ run.lot.of }} now all the same; it is written down
         </button>
       </p>
@@ -182,7 +113,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </p>
       <p v-if="run.lot && run.lot.left > 0" class="ends">
         Put it together, panel in, and look at every corner. Then:
-        <button type="button" class="others" @click="cutOthers('REST')">
+        <button type="button" class="others" @click="begin('REST')">
           It went together: cut the other {{ run.lot.left }}
         </button>
       </p>
@@ -295,6 +226,14 @@ h1 {
   border-left: 8px solid var(--mind);
   font-size: 1.2rem;
   font-weight: 600;
+}
+.told ol {
+  margin: 0.2rem 0;
+  max-height: 7rem;
+  overflow: auto;
+}
+.told.apart {
+  border-color: var(--edge);
 }
 .told.away {
   border-color: var(--cut);

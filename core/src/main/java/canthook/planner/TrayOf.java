@@ -125,4 +125,15 @@ public final class TrayOf {
         }
         return alone;
     }
+
+    /** A plan that knows the boxes another knows: its host, the place it shares, and trays at the same place among the fittings. */
+    public static BoxPlan kinAs(BoxPlan known, BoxPlan plan) {
+        BoxPlan kin = plan.in(known.host()).sharing(known.shared());
+        for (int i = 0; i < Math.min(kin.fittings().size(), known.fittings().size()); i++) {
+            if (kin.fittings().get(i) instanceof Tray tray && known.fittings().get(i) instanceof Tray same) {
+                kin = kin.with(i, tray.withBox(same.box()));
+            }
+        }
+        return kin;
+    }
 }

@@ -47,6 +47,7 @@ class PracticeTest {
         assertThat(page.locator(".said")).containsText(off > 0 ? "away from" : "towards");
         assertThat(cutAndRead(page, 2)).isBetween(0.04, 0.20);
         page.keyboard().press("p");
+        assertThat(page.locator(".refused")).hasCount(0);
         assertThat(page.locator(".jig-side h2")).containsText("They go together");
         assertThat(page.locator(".truths")).containsText("The jig at first");
         page.reload();

@@ -36,6 +36,8 @@ final class Workbench implements AutoCloseable {
             "--no-first-run",
             "--disable-background-networking",
             "--disable-component-update",
+            // the shop's own authority is none this browser knows; a tablet has taken it up
+            "--ignore-certificate-errors",
             "--disable-sync");
 
     static {
@@ -45,6 +47,7 @@ final class Workbench implements AutoCloseable {
 
     private final Path data;
     private final int port;
+    private int sharedPort;
     private ConfigurableApplicationContext server;
     private final Playwright playwright;
     private final Browser browser;
@@ -73,12 +76,19 @@ final class Workbench implements AutoCloseable {
                         "--canthook.data=" + data,
                         "--canthook.demo=true",
                         "--server.port=" + at,
+                        "--canthook.addresses=127.0.0.1",
+                        "--canthook.shared-port=" + sharedPort,
                         "--logging.level.root=error");
     }
 
     /** The shop's file, opened by another program. */
     Connection file() throws SQLException {
         return DriverManager.getConnection("jdbc:sqlite:" + data.resolve("cant-hook.db"));
+    }
+
+    /** After a restart the shop is at the same address in its network, too. */
+    void isSharedAt(int networkPort) {
+        sharedPort = networkPort;
     }
 
     /** The server is gone, as after a power cut. */

@@ -3,6 +3,7 @@ package canthook.server;
 import canthook.breakdown.BreakdownSolver;
 import canthook.breakdown.exact.ExactSolver;
 import canthook.server.backup.ByCommand;
+import canthook.server.sharing.ByTerminal;
 import canthook.server.storage.SayWhyItDidNotStart;
 import canthook.sheets.SheetSolver;
 import canthook.sheets.exact.ExactSheets;
@@ -21,7 +22,8 @@ import org.springframework.core.env.Environment;
 @SpringBootApplication
 public class CantHook {
     public static void main(String[] args) {
-        Optional<Integer> done = ByCommand.run(args, System.in, System.out, Instant.now());
+        Optional<Integer> done =
+                ByCommand.run(args, System.in, System.out, Instant.now()).or(() -> ByTerminal.run(args, System.out));
         if (done.isPresent()) {
             System.exit(done.get());
         }

@@ -37,6 +37,7 @@ class ArchitectureTest {
                     "canthook.server.book..",
                     "canthook.server.gluing..",
                     "canthook.server.calendar..",
+                    "canthook.server.sharing..",
                     "canthook.server.storage..")
             .should()
             .dependOnClassesThat()

@@ -182,4 +182,31 @@ class TrayTest extends ServerTestBase {
         assertThat(number(tray, "size.outside-width")).isEqualTo(number(host, "fittings.f1-across"), within(1e-6));
         assertThat(number(tray, "size.outside-length")).isEqualTo(number(host, "fittings.f1-along"), within(1e-6));
     }
+
+    /** A host tried otherwise must not pull its trays along, and taking it must not lose them. */
+    @Test
+    void traysStayWithTheirHostWhileItIsTriedOtherwise() {
+        String host = hostWithTray();
+        String tried = post("/api/boxes/" + host + "/what-ifs", node())
+                .body()
+                .get("id")
+                .asText();
+        String tray =
+                post("/api/boxes/" + host + "/trays/0", node()).body().get("id").asText();
+        ObjectNode trayPlan = plan(tray);
+        ObjectNode other = plan(tried);
+        ((ObjectNode) other.at("/fittings/0")).put("height", 20);
+        assertThat(save(tried, other).status()).isEqualTo(200);
+        assertThat(plan(tray)).isEqualTo(trayPlan);
+        long seen = get("/api/boxes/" + host).body().get("revision").asLong();
+        assertThat(post("/api/boxes/" + tried + "/what-if/take", node().put("revision", seen))
+                        .status())
+                .isEqualTo(200);
+        assertThat(get("/api/boxes/" + host + "/kin")
+                        .body()
+                        .at("/trays/0/box/id")
+                        .asText())
+                .isEqualTo(tray);
+        assertThat(plan(tray)).as("the tray follows what was taken").isNotEqualTo(trayPlan);
+    }
 }

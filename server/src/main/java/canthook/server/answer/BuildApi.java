@@ -21,6 +21,8 @@ import canthook.server.answer.WorkApi.WorkRequest;
 import canthook.server.box.Shelf;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.ShopFloor;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import canthook.shop.Machine.Measure;
 import canthook.shop.RackJig;
 import canthook.working.Worked;
@@ -102,6 +104,7 @@ public class BuildApi {
             List<AssumedMeasure> assumed) {}
 
     /** The jig of a plan as it is on the bench. */
+    @OpenTo(May.READ)
     @PostMapping("/build")
     public JigToBuildView build(@RequestBody WorkRequest request) {
         return view(Planner.work(request.plan(), floor.shop(request.plan(), request.cuts())));
@@ -141,6 +144,7 @@ public class BuildApi {
             @Nullable Figure figure) {}
 
     /** From a jig that is built to the first reading, one thing at a time; none where its way cannot cut the joint. */
+    @OpenTo(May.READ)
     @PostMapping("/build/first-cut")
     public List<ActView> firstCut(@RequestBody WorkRequest request) {
         WorkedPlan worked = Planner.work(request.plan(), floor.shop(request.plan(), request.cuts()));
@@ -185,6 +189,7 @@ public class BuildApi {
     public record UsualWidth(double mm, String text) {}
 
     /** Which jigs of the rack make a plan, which of its rungs, and whether one is to be built. */
+    @OpenTo(May.READ)
     @PostMapping("/build/jigs")
     public BuildOrNot jigs(@RequestBody WorkRequest request) {
         return BuildOrNot.of(Planner.work(request.plan(), floor.shop(request.plan(), request.cuts())), floor.jigs());

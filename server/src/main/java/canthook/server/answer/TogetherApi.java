@@ -8,6 +8,8 @@ import canthook.server.answer.Answer.FixView;
 import canthook.server.answer.Answer.WorkingView;
 import canthook.server.answer.WorkApi.WorkRequest;
 import canthook.server.rack.ShopFloor;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import canthook.together.GoesTogether;
 import canthook.together.Help;
 import canthook.working.Quantity;
@@ -51,6 +53,7 @@ public class TogetherApi {
     /** What a joint that cannot be cut has none of is left out. */
     public record TogetherAnswer(@Nullable TogetherView together) {}
 
+    @OpenTo(May.READ)
     @PostMapping
     TogetherAnswer together(@RequestBody WorkRequest request) {
         WorkedPlan worked = Planner.work(request.plan(), floor.shop(request.plan(), request.cuts()));

@@ -7,6 +7,8 @@ import canthook.planner.Planner;
 import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import canthook.server.rack.ShopFloor;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -53,6 +55,7 @@ public class WholeBoxApi {
         }
     }
 
+    @OpenTo(May.READ)
     @PostMapping
     Figure look(@RequestBody Look look) {
         return WholeBox.of(

@@ -16,6 +16,8 @@ import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
 import canthook.server.rack.ShopFloor;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -117,6 +119,7 @@ public class WorkApi {
     public record LengthRead(Length mm, String echo) {}
 
     /** Written out whole before it is sent, so that it leaves in one piece and not in chunks. */
+    @OpenTo(May.READ)
     @PostMapping(value = "/work", produces = MediaType.APPLICATION_JSON_VALUE)
     @ApiResponse(content = @Content(schema = @Schema(implementation = Answer.class)))
     ResponseEntity<byte[]> work(@RequestBody WorkRequest request) throws JsonProcessingException {
@@ -137,6 +140,7 @@ public class WorkApi {
         return new Asked(request, floor.shop(request.plan(), request.cuts()));
     }
 
+    @OpenTo(May.READ)
     @PostMapping("/work/rungs/{name}")
     LadderFigure rung(@PathVariable String name, @RequestBody WorkRequest request) {
         return Answers.rung(asked(request).worked(), name)
@@ -144,11 +148,13 @@ public class WorkApi {
     }
 
     /** What a decision begins with when it is opened; what was said before is kept. */
+    @OpenTo(May.READ)
     @PostMapping("/work/begun/{guess}")
     BoxPlan begun(@PathVariable FirstGuess guess, @RequestBody WorkRequest request) {
         return guess.in(asked(request).worked());
     }
 
+    @OpenTo(May.READ)
     @PostMapping("/work/{number}")
     Answer.WorkingView working(@PathVariable String number, @RequestBody WorkRequest request) {
         if (number.startsWith(JigToBuild.STAGE)) {
@@ -169,6 +175,7 @@ public class WorkApi {
                 .orElseThrow(() -> new Refused("number", "This plan has no number called “" + number + "”."));
     }
 
+    @OpenTo(May.READ)
     @PostMapping("/lengths")
     LengthRead length(@RequestBody LengthRequest request) {
         try {
@@ -182,6 +189,7 @@ public class WorkApi {
     }
 
     /** A box begun from what is known of it; with a cutter of the rack when none is said. */
+    @OpenTo(May.READ)
     @PostMapping("/starting-plan")
     BoxPlan startingPlan(@RequestBody StartingPlan.Wish wish) {
         BoxPlan plan = StartingPlan.of(wish);

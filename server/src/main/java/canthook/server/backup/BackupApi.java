@@ -2,6 +2,8 @@ package canthook.server.backup;
 
 import canthook.refusal.Refused;
 import canthook.server.keeping.Unknown;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import canthook.server.storage.Backup.Manifest;
 import canthook.server.storage.Backups;
 import canthook.server.storage.Backups.Kept;
@@ -23,6 +25,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Backups of the shop: which there are, one made now, one taken away to another disk. */
+@OpenTo(May.ALL)
 @RestController
 @RequestMapping("/api/backups")
 public class BackupApi {

@@ -6,6 +6,8 @@ import canthook.refusal.Refused;
 import canthook.server.book.Book.Facets;
 import canthook.server.book.Book.Sieve;
 import canthook.server.book.BookEntry.Kind;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -142,6 +144,7 @@ public class BookApi {
                 .body(out.toString());
     }
 
+    @OpenTo(May.MARK)
     @PostMapping("/notes")
     @ResponseStatus(HttpStatus.CREATED)
     NoteWritten write(@RequestBody NewNote note) {
@@ -155,6 +158,7 @@ public class BookApi {
     }
 
     /** The picture itself is the body. */
+    @OpenTo(May.MARK)
     @PostMapping(value = "/notes/{id}/photos", consumes = MediaType.ALL_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     void photo(@PathVariable long id, HttpServletRequest request) throws IOException {

@@ -24,6 +24,8 @@ import canthook.server.box.Trays.Kin;
 import canthook.server.device.Caliper;
 import canthook.server.keeping.Damaged;
 import canthook.server.rack.ShopFloor;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import canthook.shop.TestCut;
 import canthook.verdict.Verdict;
 import java.util.List;
@@ -97,8 +99,13 @@ public class BoxApi {
         }
     }
 
-    /** A change, and the revision it was made from. */
-    public record Change(Long revision, BoxPlan plan) {
+    /**
+     * A change, and the revision it was made from.
+     *
+     * @param backTo the earlier revision whose state it is again, by undo or redo; null for a change
+     */
+    public record Change(
+            Long revision, BoxPlan plan, @Nullable Long backTo) {
         public Change {
             Refused.ifMissing("revision", "The revision the change was made from", revision);
             Refused.ifMissing("plan", "The plan", plan);
@@ -209,10 +216,24 @@ public class BoxApi {
     @PostMapping("/{id}/copy")
     @ResponseStatus(HttpStatus.CREATED)
     KeptBox copy(@PathVariable String id) {
-        BoxPlan plan = shelf.get(id).plan();
-        String name = plan.name().length() > 72 ? plan.name().substring(0, 72) : plan.name();
-        // a copy is begun to become another box: it lies in no drawer and follows no other's place
-        return shelf.add(TrayOf.alone(plan.withName(name + ", copy").sharing(null)), List.of());
+        return shelf.add(ofItsOwn(named(shelf.get(id).plan(), ", copy")), List.of());
+    }
+
+    /** Under its name with an addition, shortened where that would be too long. */
+    static BoxPlan named(BoxPlan plan, String addition) {
+        String name = plan.name();
+        return plan.withName(name.substring(0, Math.min(name.length(), 80 - addition.length())) + addition);
+    }
+
+    /** As what was begun from another becomes a box of its own: it lies in no drawer and follows no other's place. */
+    static BoxPlan ofItsOwn(BoxPlan plan) {
+        return TrayOf.alone(plan.sharing(null));
+    }
+
+    /** Where undo and redo lead, also after a reload and from another device. */
+    @GetMapping("/{id}/way-back")
+    WayBack wayBack(@PathVariable String id) {
+        return shelf.wayBack(id);
     }
 
     @DeleteMapping("/{id}")
@@ -227,6 +248,7 @@ public class BoxApi {
         shelf.archive(id, false);
     }
 
+    @OpenTo(May.MARK)
     @PostMapping("/{id}/test-cuts")
     @ResponseStatus(HttpStatus.CREATED)
     KeptBox addTestCut(@PathVariable String id, @RequestBody Readings readings) {
@@ -244,6 +266,7 @@ public class BoxApi {
     }
 
     /** Looks at readings before they are kept: exchanged, in another unit, one far from the others. */
+    @OpenTo(May.READ)
     @PostMapping("/{id}/test-cuts/look")
     Doubts look(@PathVariable String id, @RequestBody Readings readings) {
         KeptBox box = shelf.get(id);
@@ -277,6 +300,7 @@ public class BoxApi {
     /** What it shows, mm. */
     public record CaliperShows(double mm) {}
 
+    @OpenTo(May.MARK)
     @PostMapping("/{id}/caliper")
     CaliperShows caliper(@PathVariable String id, @RequestBody CaliperPressed pressed) {
         KeptBox box = shelf.get(id);

@@ -21,6 +21,7 @@ interface BoxMapper {
     record TestCutRow(long id, String reading, String madeAt) {}
 
     String SIEVE = " WHERE archived = #{archived} AND instr(words, #{words}) > 0"
+            + " AND NOT EXISTS (SELECT 1 FROM what_if w WHERE w.box_id = box.id)"
             + "<if test=\"wood != ''\"> AND wood = #{wood}</if>"
             + "<if test=\"archived == 0\"> AND <if test=\"stage != 'FINISHED'\">NOT</if>"
             + " EXISTS (SELECT 1 FROM finished f WHERE f.box_id = box.id)</if>"
@@ -44,13 +45,15 @@ interface BoxMapper {
     int found(Asked asked);
 
     @Select("SELECT id FROM box WHERE archived = 0 AND json_valid(plan)"
-            + " AND json_extract(plan, '$.shared.place.set') = #{set} ORDER BY rowid")
+            + " AND json_extract(plan, '$.shared.place.set') = #{set}"
+            + " AND NOT EXISTS (SELECT 1 FROM what_if w WHERE w.box_id = box.id) ORDER BY rowid")
     List<String> sharing(@Param("set") String set);
 
     @Select("SELECT DISTINCT wood FROM box WHERE archived = 0 AND wood != '' ORDER BY wood")
     List<String> woods();
 
     @Select("SELECT id, name FROM box WHERE archived = 0 AND instr(words, #{words}) > 0"
+            + " AND NOT EXISTS (SELECT 1 FROM what_if w WHERE w.box_id = box.id)"
             + " ORDER BY saved_at DESC, id LIMIT #{most}")
     List<NameRow> names(@Param("words") String words, @Param("most") int most);
 
@@ -80,12 +83,22 @@ interface BoxMapper {
             @Param("at") String at,
             @Param("found") FoundBy found);
 
-    @Insert("INSERT INTO box_history (box_id, revision, plan, saved_at) VALUES (#{id}, #{revision}, #{plan}, #{at})")
+    @Insert("INSERT INTO box_history (box_id, revision, plan, saved_at, back_to)"
+            + " VALUES (#{id}, #{revision}, #{plan}, #{at}, #{backTo})")
     void remember(
             @Param("id") String id,
             @Param("revision") long revision,
             @Param("plan") String plan,
-            @Param("at") String at);
+            @Param("at") String at,
+            @Param("backTo") @Nullable Long backTo);
+
+    @Select("SELECT plan FROM box_history WHERE box_id = #{id} AND revision = #{revision}")
+    @Nullable
+    String stateAt(@Param("id") String id, @Param("revision") long revision);
+
+    /** Without their plans, the newest first. */
+    @Select("SELECT revision, back_to FROM box_history WHERE box_id = #{id} ORDER BY revision DESC LIMIT #{most}")
+    List<WayBack.Step> steps(@Param("id") String id, @Param("most") int most);
 
     @Update("UPDATE box SET archived = #{archived} WHERE id = #{id}")
     int archive(@Param("id") String id, @Param("archived") int archived);

@@ -17,6 +17,8 @@ import canthook.server.answer.Answers;
 import canthook.server.box.Shelf.KeptBox;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.ShopFloor;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -79,6 +81,7 @@ public class PlaceApi {
     /** The boxes of a set, the first holding the batch over all. */
     public record SetView(SharedPlace place, List<String> boxes) {}
 
+    @OpenTo(May.READ)
     @PostMapping("/look")
     CellsView look(@RequestBody Filling filling) {
         SharedCells cells = SharedCells.of(filling.place(), StartingPlan.of(filling.wish()));

@@ -18,6 +18,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -225,14 +226,20 @@ public class Shelf {
     /** Keeps a new box under a readable id made from its name. */
     @Transactional
     public KeptBox add(BoxPlan plan, List<TestCut> cuts) {
-        String readable = Ids.readable(plan.name(), "box");
+        return add(plan, cuts, plan.name());
+    }
+
+    /** Keeps a new box under a readable id made from other words than its name. */
+    @Transactional
+    public KeptBox add(BoxPlan plan, List<TestCut> cuts, String words) {
+        String readable = Ids.readable(words, "box");
         // an address of the shelf itself is no box's
         String base = NOT_A_BOX.contains(readable) ? readable + "-box" : readable;
         String id = base;
         for (int n = 2; boxes.insert(id, write(plan), now(), foundBy(plan)) == 0; n++) {
             id = base + "-" + n;
         }
-        boxes.remember(id, 1, write(plan), now());
+        boxes.remember(id, 1, write(plan), now(), null);
         for (TestCut cut : cuts) {
             boxes.addTestCut(id, write(cut), cut.at());
         }
@@ -246,6 +253,16 @@ public class Shelf {
      */
     @Transactional
     public long save(String id, long revision, BoxPlan plan) {
+        return save(id, revision, plan, null);
+    }
+
+    /**
+     * Keeps a change that undo or redo made.
+     *
+     * @param backTo the earlier revision whose state it is said to be again; where it is not, it counts as any change
+     */
+    @Transactional
+    public long save(String id, long revision, BoxPlan plan, @Nullable Long backTo) {
         String text = write(plan);
         String at = now();
         if (boxes.update(id, revision, text, at, foundBy(plan)) == 0) {
@@ -255,8 +272,18 @@ public class Shelf {
             }
             throw new StaleWrite("This box", revision, stands.revision());
         }
-        boxes.remember(id, revision + 1, text, at);
+        boolean again = backTo != null && text.equals(boxes.stateAt(id, backTo));
+        boxes.remember(id, revision + 1, text, at, again ? backTo : null);
         return revision + 1;
+    }
+
+    /** Where undo and redo lead from what stands. */
+    @Transactional(readOnly = true)
+    public WayBack wayBack(String id) {
+        row(id);
+        List<WayBack.Step> steps = new ArrayList<>(boxes.steps(id, STATES_TRIED));
+        Collections.reverse(steps);
+        return WayBack.of(steps);
     }
 
     @Transactional

@@ -28,6 +28,7 @@ interface StepMapper {
      * @param since what was last touched before this lies still
      */
     @Select("SELECT id FROM box WHERE archived = 0 AND NOT EXISTS (SELECT 1 FROM finished f WHERE f.box_id = box.id)"
+            + " AND NOT EXISTS (SELECT 1 FROM what_if w WHERE w.box_id = box.id)"
             + " AND id IN (SELECT box_id FROM step_done WHERE at > #{since}"
             + " UNION SELECT box_id FROM saw_run WHERE started_at > #{since}"
             + " UNION SELECT box_id FROM glue_up WHERE begun_at > #{since} AND dropped = 0"

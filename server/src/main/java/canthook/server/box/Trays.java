@@ -83,7 +83,7 @@ class Trays {
     /** Keeps a change; its trays follow it, and its host is told. */
     @Transactional
     public Saved keeping(String id, Change change) {
-        Saved saved = new Saved(shelf.save(id, change.revision(), change.plan()));
+        Saved saved = new Saved(shelf.save(id, change.revision(), change.plan(), change.backTo()));
         kept(id, change.plan());
         return saved;
     }

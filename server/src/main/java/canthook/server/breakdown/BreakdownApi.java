@@ -4,6 +4,8 @@ import canthook.plan.BoxPlan;
 import canthook.refusal.Refused;
 import canthook.server.breakdown.BreakdownJobs.Job;
 import canthook.server.keeping.Unknown;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -50,6 +52,7 @@ public class BreakdownApi {
             double share,
             @Nullable BreakdownAnswer answer) {}
 
+    @OpenTo(May.READ)
     @PostMapping
     BreakdownView ask(@RequestBody BreakdownRequest request) {
         Job job = plans.seek(request.plan());
@@ -65,6 +68,7 @@ public class BreakdownApi {
         return view(job);
     }
 
+    @OpenTo(May.READ)
     @DeleteMapping("/{id}")
     BreakdownView stop(@PathVariable String id) {
         Job job = found(id);

@@ -13,6 +13,8 @@ import canthook.server.box.StepsDone;
 import canthook.server.calendar.ShopCalendar.Under;
 import canthook.server.calendar.ShopCalendar.Whole;
 import canthook.server.rack.ShopFloor;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -146,6 +148,7 @@ public class CalendarApi {
             @Nullable String later) {}
 
     /** The calendar of a box, by its plan as it is on the bench. */
+    @OpenTo(May.READ)
     @PostMapping("/boxes/{id}/calendar")
     @Transactional(readOnly = true)
     public CalendarView calendar(@PathVariable String id, @RequestBody WorkRequest request) {
@@ -155,6 +158,7 @@ public class CalendarApi {
     }
 
     /** Ticks a step, or takes the tick off; what it waits for is done with it. */
+    @OpenTo(May.MARK)
     @PostMapping("/boxes/{id}/steps/{step}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Transactional

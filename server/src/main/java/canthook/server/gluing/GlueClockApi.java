@@ -20,6 +20,8 @@ import canthook.server.box.StepsDone;
 import canthook.server.gluing.GlueUpMapper.GlueUpRow;
 import canthook.server.keeping.StaleWrite;
 import canthook.server.rack.ShopFloor;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import canthook.shop.LearningCurve;
 import java.time.Clock;
 import java.time.Duration;
@@ -136,6 +138,7 @@ public class GlueClockApi {
      *
      * @throws StaleWrite when another device was first
      */
+    @OpenTo(May.MARK)
     @PostMapping
     @Transactional
     public GlueClockView act(@PathVariable String id, @RequestBody GlueActed acted) {

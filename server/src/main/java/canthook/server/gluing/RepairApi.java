@@ -13,6 +13,8 @@ import canthook.server.box.Shelf;
 import canthook.server.box.Shelf.KeptBox;
 import canthook.server.keeping.GapsSeen;
 import canthook.server.rack.ShopFloor;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import canthook.shop.GapAt;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
@@ -115,6 +117,7 @@ public class RepairApi {
     }
 
     /** Writes one down. */
+    @OpenTo(May.MARK)
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     @Transactional

@@ -11,6 +11,8 @@ import canthook.practice.Spaced.Answered;
 import canthook.refusal.Refused;
 import canthook.server.practice.PracticeShop.RoundLine;
 import canthook.server.practice.PracticeView.RoundView;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -132,6 +134,7 @@ public class PracticeApi {
                 PracticeFigures.asked(drill));
     }
 
+    @OpenTo(May.READ)
     @PostMapping("/drill")
     DrillResult answer(@RequestBody DrillAnswer answer) {
         Drill drill = shop.answer(answer.kind(), answer.subject(), answer.seed(), answer.choice());

@@ -11,6 +11,8 @@ import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
 import canthook.server.rack.Squares.SquareKept;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import canthook.shop.TestCut;
 import canthook.working.Worked;
 import java.time.Clock;
@@ -72,6 +74,7 @@ public class SquareApi {
             List<SquareAnswerView> answers,
             @Nullable Figure figure) {}
 
+    @OpenTo(May.READ)
     @PostMapping("/square")
     public SquareView square(@RequestBody SquareRequest request) {
         return view(request, worked(request));

@@ -10,6 +10,7 @@ import canthook.length.Precision;
 import canthook.plan.BatchWish;
 import canthook.plan.PartEnd;
 import canthook.planner.WorkedPlan;
+import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import canthook.saw.Salvage;
 import canthook.saw.SawEvent;
@@ -18,6 +19,8 @@ import canthook.saw.Spares;
 import canthook.server.saw.SawRuns.Lot;
 import canthook.server.saw.SawRuns.Standing;
 import canthook.server.saw.SawRuns.Which;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,6 +40,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 public class SawApi {
+    private static final int MOST_AWAY = 5000;
+    /** A device may be away for a month. */
+    private static final Range AGO = new Range("How long ago", 0, 31.0 * 24 * 3600, "s");
+
     private final SawRuns runs;
 
     SawApi(SawRuns runs) {
@@ -53,9 +60,15 @@ public class SawApi {
         public Happened {
             Refused.ifMissing("seq", "How many events you know of", seq);
             Refused.ifMissing("event", "What happened", event);
-            if (mark != null && !mark.matches("[A-Za-z0-9-]{8,40}")) {
-                throw new Refused("mark", "A mark is of 8 to 40 letters, digits and hyphens.");
+            if (mark != null) {
+                ifMark(mark);
             }
+        }
+    }
+
+    private static void ifMark(String mark) {
+        if (!String.valueOf(mark).matches("[A-Za-z0-9-]{8,40}")) {
+            throw new Refused("mark", "A mark is of 8 to 40 letters, digits and hyphens.");
         }
     }
 
@@ -143,6 +156,7 @@ public class SawApi {
             @Nullable Double stop,
             @Nullable String stopText) {}
 
+    @OpenTo(May.MARK)
     @PostMapping("/boxes/{id}/runs")
     @ResponseStatus(HttpStatus.CREATED)
     RunView begin(@PathVariable String id, @RequestParam(defaultValue = "FIRST") Which which) {
@@ -154,11 +168,90 @@ public class SawApi {
         return view(runs.get(run));
     }
 
+    @OpenTo(May.MARK)
     @PostMapping("/runs/{run}/events")
     RunView happened(@PathVariable String run, @RequestBody Happened happened) {
         return view(runs.add(run, happened.seq(), happened.event(), happened.mark()));
     }
 
+    /**
+     * Something marked while the device was away.
+     *
+     * @param mark made by the page for it
+     * @param secondsAgo how long before it is sent
+     */
+    public record MarkedAway(SawEvent event, String mark, Double secondsAgo) {
+        public MarkedAway {
+            Refused.ifMissing("event", "What happened", event);
+            ifMark(mark);
+            Refused.ifMissing("secondsAgo", "How long ago", secondsAgo);
+            AGO.check("secondsAgo", secondsAgo);
+        }
+    }
+
+    /** All that was marked, in order. */
+    public record AwayRequest(List<MarkedAway> events) {
+        public AwayRequest {
+            Refused.ifMissing("events", "What was marked", events);
+            if (events.size() > MOST_AWAY) {
+                throw new Refused("events", "At most " + MOST_AWAY + " at a time.");
+            }
+        }
+    }
+
+    /**
+     * How the run stands now.
+     *
+     * @param taken how many of what was marked were taken now
+     * @param alike how many had been marked on another device as well
+     * @param left what could not be taken, a line each
+     */
+    public record BackView(RunView run, int taken, int alike, List<String> left) {}
+
+    /**
+     * A run as it stands at every pass, so that a device can go on without the network.
+     *
+     * @param at how many passes are made now
+     * @param places the first before any pass, the last when all are made
+     */
+    public record AheadView(String id, int at, List<RunView> places) {}
+
+    /** What a device marked while it was away. */
+    @OpenTo(May.MARK)
+    @PostMapping("/runs/{run}/events/away")
+    BackView back(@PathVariable String run, @RequestBody AwayRequest request) {
+        SawRuns.Back back = runs.rejoin(
+                run,
+                request.events().stream()
+                        .map(e -> new SawRuns.Away(e.event(), e.mark(), e.secondsAgo()))
+                        .toList());
+        return new BackView(
+                view(back.standing()),
+                back.taken(),
+                back.alike(),
+                back.left().stream().map(e -> told(back.standing(), e)).toList());
+    }
+
+    private static String told(Standing standing, SawEvent event) {
+        String pass = standing.run().items().stream()
+                .filter(i -> i.id().equals(event.cut()))
+                .findFirst()
+                .map(i -> i.parts() + ", " + i.cut().pass().title())
+                .orElseGet(() -> "a pass of this box that is none any more");
+        return event.kind() == SawEvent.Kind.DONE ? pass : pass + ", taken back";
+    }
+
+    /** Fetched while the network is there. */
+    @GetMapping("/runs/{run}/ahead")
+    AheadView ahead(@PathVariable String run) {
+        Standing now = runs.get(run);
+        return new AheadView(
+                now.id(),
+                now.run().at(),
+                runs.everywhere(now).stream().map(SawApi::view).toList());
+    }
+
+    @OpenTo(May.MARK)
     @DeleteMapping("/runs/{run}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void close(@PathVariable String run) {

@@ -6,6 +6,7 @@ import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
 import canthook.saw.Pace;
+import canthook.saw.Rejoined;
 import canthook.saw.SawEvent;
 import canthook.saw.SawRun;
 import canthook.saw.SetUpGate;
@@ -119,8 +120,8 @@ public class SawRuns implements Keeper {
             return SetUpGate.of(worked, partsSinceTest, lot.gated());
         }
 
-        private Standing after(SawRun happened) {
-            return new Standing(id, box, startedAt, closed, worked, partsSinceTest, lot, happened, seq + 1);
+        private Standing after(SawRun happened, int events) {
+            return new Standing(id, box, startedAt, closed, worked, partsSinceTest, lot, happened, seq + events);
         }
     }
 
@@ -270,6 +271,15 @@ public class SawRuns implements Keeper {
         if (seq != now.seq()) {
             throw new StaleWrite("This run", seq, now.seq());
         }
+        ifSetUp(now, event);
+        SawRun after = now.run().after(event);
+        if (rows.add(id, seq + 1, write(event), shelf.now(), mark) == 0) {
+            throw new StaleWrite("This run", seq, get(id).seq());
+        }
+        return went(now, after, 1);
+    }
+
+    private static void ifSetUp(Standing now, SawEvent event) {
         if (event.kind() == SawEvent.Kind.DONE) {
             List<SetUpGate.Check> missing = now.gate().stream()
                     .filter(c -> !now.run().checked().contains(c.id()))
@@ -279,20 +289,92 @@ public class SawRuns implements Keeper {
                         "event.cut", "Not set up yet: " + missing.get(0).says());
             }
         }
-        SawRun after = now.run().after(event);
-        if (rows.add(id, seq + 1, write(event), shelf.now(), mark) == 0) {
-            throw new StaleWrite("This run", seq, get(id).seq());
+    }
+
+    /** What follows when a run went on: how far its box is, and how long a pass takes. */
+    private Standing went(Standing before, SawRun after, int events) {
+        boolean overs = after.isFinished() != before.run().isFinished();
+        if (overs) {
+            rows.finished(before.id(), after.isFinished() ? 1 : 0);
         }
-        if (after.isFinished() != now.run().isFinished()) {
-            rows.finished(id, after.isFinished() ? 1 : 0);
-            steps.begun(now.box(), "cut", cutOf(now.box(), now.lot(), after));
-            // how many boxes are left is another number now
-            learn();
-            return get(id);
-        }
-        steps.begun(now.box(), "cut", cutOf(now.box(), now.lot(), after));
+        steps.begun(before.box(), "cut", cutOf(before.box(), before.lot(), after));
         learn();
-        return now.after(after);
+        // how many boxes are left is another number when it is over
+        return overs ? get(before.id()) : before.after(after, events);
+    }
+
+    /**
+     * Something marked while a device was away.
+     *
+     * @param mark made by the page for this event
+     * @param secondsAgo how long before it was sent
+     */
+    public record Away(SawEvent event, String mark, double secondsAgo) {}
+
+    /**
+     * How it stands once a device is back.
+     *
+     * @param taken how many of what it marked were taken now
+     * @param alike how many had been marked elsewhere as well
+     * @param left what could not be taken, in order
+     */
+    public record Back(Standing standing, int taken, int alike, List<SawEvent> left) {}
+
+    /**
+     * Takes what was marked while a device was away, all of it or, where another device went another way, up to there. What was taken before, because
+     * its answer was lost, is not taken twice.
+     */
+    @Transactional
+    public Back rejoin(String id, List<Away> away) {
+        Standing now = get(id);
+        List<EventRow> kept = rows.events(id);
+        Set<String> known = kept.stream().map(e -> String.valueOf(e.mark())).collect(Collectors.toSet());
+        List<Away> fresh = away.stream().filter(a -> !known.contains(a.mark())).toList();
+        List<SawEvent> events = fresh.stream().map(Away::event).toList();
+        if (now.closed()) {
+            return new Back(now, 0, 0, events);
+        }
+        events.forEach(event -> ifSetUp(now, event));
+        Rejoined back = Rejoined.of(now.run(), events);
+        Instant last = kept.isEmpty()
+                ? Instant.EPOCH
+                : Instant.parse(kept.get(kept.size() - 1).at());
+        Instant sent = Instant.parse(shelf.now());
+        long seq = now.seq();
+        for (int taken : back.taken()) {
+            Away one = fresh.get(taken);
+            Instant at = sent.minusMillis(Math.round(1000 * one.secondsAgo()));
+            // whatever the device's clock says, nothing happened before what happened before it
+            last = at.isAfter(last) ? at : last;
+            if (rows.add(id, ++seq, write(one.event()), last.toString(), one.mark()) == 0) {
+                throw new StaleWrite("This run", seq - 1, get(id).seq());
+            }
+        }
+        Standing standing = back.taken().isEmpty()
+                ? now
+                : went(now, back.run(), back.taken().size());
+        return new Back(
+                standing,
+                back.taken().size(),
+                back.alike(),
+                back.left().stream().map(events::get).toList());
+    }
+
+    /** The run at every pass, first to last, as it stands there when passes are made and taken back and nothing else happens. */
+    public List<Standing> everywhere(Standing now) {
+        List<Standing> all = new ArrayList<>();
+        Standing at = now;
+        while (at.run().at() > 0) {
+            SawRun run = at.run();
+            at = now.after(run.after(SawEvent.back(run.items().get(run.at() - 1).id())), 0);
+        }
+        all.add(at);
+        while (!at.run().isFinished()) {
+            SawRun run = at.run();
+            at = now.after(run.after(SawEvent.done(run.items().get(run.at()).id())), 0);
+            all.add(at);
+        }
+        return all;
     }
 
     /** What part of all that is to be cut is cut: the boxes of runs that are over, and the passes of this one. */

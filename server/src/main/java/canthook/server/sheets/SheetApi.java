@@ -2,6 +2,8 @@ package canthook.server.sheets;
 
 import canthook.plan.BoxPlan;
 import canthook.refusal.Refused;
+import canthook.server.sharing.May;
+import canthook.server.sharing.OpenTo;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -33,6 +35,7 @@ public class SheetApi {
     }
 
     /** Waits until the search is over, ten seconds at the most. */
+    @OpenTo(May.READ)
     @PostMapping("/api/panels")
     SheetAnswer ask(@RequestBody PanelsRequest request) {
         return sheets.seek(request.box(), request.plan());

@@ -15,7 +15,8 @@ public class Pages {
         "/rack/{shelf}",
         "/practice",
         "/practice/{round}",
-        "/book"
+        "/book",
+        "/join"
     })
     String page() {
         return "forward:/index.html";

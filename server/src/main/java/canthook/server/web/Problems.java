@@ -6,6 +6,7 @@ import canthook.server.keeping.Damaged;
 import canthook.server.keeping.StaleWrite;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.BadLines;
+import canthook.server.sharing.TooSoon;
 import canthook.server.storage.StorageFault;
 import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.databind.JsonMappingException;
@@ -51,6 +52,14 @@ public class Problems extends ResponseEntityExceptionHandler {
         ProblemDetail problem = problem(HttpStatus.CONFLICT, e.getMessage(), "revision");
         problem.setProperty("currentRevision", e.currentRevision());
         return problem;
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooSoon(TooSoon e) {
+        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(e.seconds()))
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem(HttpStatus.TOO_MANY_REQUESTS, e.getMessage(), "passcode"));
     }
 
     @ExceptionHandler

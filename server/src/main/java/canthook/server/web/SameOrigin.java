@@ -37,7 +37,7 @@ final class SameOrigin extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (!hosts.knows(request.getHeader(HttpHeaders.HOST))) {
+        if (!hosts.knows(request.getHeader(HttpHeaders.HOST), request.isSecure())) {
             Problems.refuse(
                     json,
                     response,

@@ -18,15 +18,15 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /**
- * Who may act on the shop, and what a page of it may load. There is no signing in and no session, so there is no token to steal; where
- * a request comes from decides ({@link SameOrigin}).
+ * Who may act on the shop, and what a page of it may load. At the machine itself there is no signing in and no session, so there is no token to
+ * steal; where a request comes from decides ({@link SameOrigin}). Who comes over the shop's network must have been let in ({@link AtTheDoor}).
  */
 @Configuration
 class WebSecurity implements WebMvcConfigurer {
     /** Scripts and data from here only; the styles that the controls make for themselves are the one thing inline. */
     private static final String POLICY =
             "default-src 'none'; script-src 'self'; connect-src 'self'; img-src 'self' data:;"
-                    + " font-src 'self'; style-src 'self' 'unsafe-inline'; manifest-src 'self'; base-uri 'none'; form-action 'none';"
+                    + " font-src 'self'; style-src 'self' 'unsafe-inline'; manifest-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'none';"
                     + " frame-ancestors 'none'";
 
     @Bean
