@@ -29,9 +29,10 @@ app.config.errorHandler = (error) => {
   console.warn(error)
 }
 // a device that was put out, or never let in, is led to the door and from there to where it wanted
-stranger.asked = () => {
+stranger.asked = async () => {
+  await router.isReady()
   const at = router.currentRoute.value
-  if (at.name !== 'join') void router.push({ name: 'join', query: { to: at.fullPath } })
+  if (at.name !== 'join') await router.push({ name: 'join', query: { to: at.fullPath } })
 }
 // what this device may do is told at its place when it is asked; without an answer the shop itself refuses
 lookWhoAsks().catch(() => undefined)

@@ -109,7 +109,7 @@ export const api = createClient<paths>({
 })
 
 /** What is done when the shop does not know this device; who starts the application says what. */
-export const stranger: { asked: () => void } = { asked: () => undefined }
+export const stranger: { asked: () => Promise<void> } = { asked: () => Promise.resolve() }
 
 interface Reply<T> {
   data?: T
@@ -130,7 +130,7 @@ export async function answer<T>(reply: Promise<Reply<T>>): Promise<T> {
   }
   if (!got.response.ok) {
     const problem = (got.error ?? {}) as Partial<Problem>
-    if (got.response.status === 401) stranger.asked()
+    if (got.response.status === 401) void stranger.asked()
     throw new Refusal({
       ...problem,
       status: got.response.status,

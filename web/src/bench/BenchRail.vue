@@ -51,8 +51,8 @@ const kept = {
         @change="rename('purpose', $event)"
       ></textarea>
       <p v-if="bench.triedOn" class="tried">
-        What if: tried on <strong>{{ bench.triedOn.name }}</strong>, which stays as it is.
-        <RouterLink :to="{ name: 'what-if', params: { id: bench.id } }">Lay both over each other</RouterLink>
+        <RouterLink :to="{ name: 'what-if', params: { id: bench.id } }">What if</RouterLink>, tried on
+        {{ bench.triedOn.name }}
       </p>
       <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.detail }}</p>
       <p class="tools">
@@ -138,12 +138,11 @@ const kept = {
   border-bottom-color: var(--rail-quiet);
 }
 .tried {
-  margin: 0.4rem 0 0;
-  padding: 0.35rem 0.5rem;
+  margin: 0.3rem 0 0;
+  padding: 0.1rem 0.5rem;
   border-left: 5px solid #ffc07a;
-  background: #3c5246;
-  font-size: 0.9rem;
-  line-height: 1.3;
+  font-size: 0.86rem;
+  line-height: 1.25;
 }
 .tried a {
   color: #ffd9a8;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { useBounds } from '../api/bounds'
 import { answer, api, problemOf } from '../api/client'
 import { asking, lookWhoAsks } from '../shop/asking'
 
@@ -37,6 +38,8 @@ async function join() {
       api.POST('/api/join', { body: { passcode: passcode.value, name: name.value } })
     )
     failed.value = ''
+    // what was not told to a stranger
+    void useBounds().load()
     // the passcode must not stay in the address
     await router.replace({ name: 'join', query: route.query })
   } catch (error) {

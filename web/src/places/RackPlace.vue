@@ -119,7 +119,7 @@ header {
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 1.1rem;
+  gap: 0.9rem;
   padding: 0.7rem 1.3rem 0.55rem;
   background: var(--rail);
   color: var(--rail-ink);
@@ -136,13 +136,12 @@ header {
 nav {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.2rem;
   flex: 1;
 }
 nav a {
   color: var(--rail-quiet);
   text-decoration: none;
-  padding: 0.2rem 0.8rem;
+  padding: 0.2rem 0.6rem;
   font-weight: 600;
 }
 nav a.here {

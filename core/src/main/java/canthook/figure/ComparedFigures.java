@@ -49,10 +49,10 @@ public final class ComparedFigures {
         Layout layout = worked.fingers().joint().layout();
         double height = layout.height().mm();
         for (Span span : layout.fingerFirstFingers()) {
-            bar(d, "finger", span, height, y);
+            bar(d, "side-grain", span, height, y);
         }
         for (Span span : layout.fingerFirstSlots()) {
-            bar(d, "slot-of-mate", span, height, y);
+            bar(d, "end-grain", span, height, y);
         }
         d.line("reference-edge", 0, y - 2, 0, y + BAR + 2);
     }

@@ -36,13 +36,13 @@ class WhatIfTest {
         on(page, box, "fingers");
         page.getByText("What if", new Page.GetByTextOptions().setExact(true)).click();
         page.getByText("Try it otherwise").click();
-        assertThat(page.locator(".tried")).containsText("What if: tried on Envelope drawer, copy");
+        assertThat(page.locator(".tried")).containsText("What if, tried on Envelope drawer, copy");
         page.locator("nav.rail .station", new Page.LocatorOptions().setHasText("Fingers"))
                 .click();
         page.keyboard().press("[");
         assertThat(page.locator("nav.rail .station.here")).containsText("11 sections");
         assertThat(page.locator(".kept")).hasText("kept");
-        page.getByText("Lay both over each other").click();
+        page.locator(".tried a").click();
         Locator differs = page.locator("[data-number='fingers.sections']");
         assertThat(differs.locator(".was")).hasText("13");
         assertThat(differs.locator(".is")).hasText("11");
