@@ -7,7 +7,7 @@ trap 'kill $first 2>/dev/null || true; wait 2>/dev/null || true; umount "$root/p
 first=
 mkdir -p "$root"/{bin,dev,proc,tmp,opt,data,etc}
 cp -a "$package" "$root/opt/cant-hook"
-for tool in sh dirname; do
+for tool in sh dirname mkdir rm; do
   file=$(readlink -f "$(command -v $tool)"); cp "$file" "$root/bin/$tool"
   ldd "$file" | sed -n 's/[^/]*\(\/[^ ]*\) (0x.*/\1/p' | while read -r l; do mkdir -p "$root$(dirname "$l")"; cp -nL "$l" "$root$l"; done
 done
@@ -18,10 +18,14 @@ done
 for node in "null 1 3" "zero 1 5" "random 1 8" "urandom 1 9"; do set -- $node; mknod -m 666 "$root/dev/$1" c "$2" "$3"; done
 mount -t proc proc "$root/proc" 2>/dev/null || echo "(without /proc)"
 [ -z "$(find "$root/bin" "$root/usr" -name 'java*' -o -name 'node*' 2>/dev/null)" ] || { echo "the bare root has Java or Node" >&2; exit 1; }
-began=$(date +%s%N)
-env -i PATH=/bin HOME=/data TMPDIR=/tmp chroot "$root" /bin/sh /opt/cant-hook/cant-hook demo --port "$port" --data /data/shop >"$root/tmp/says" 2>&1 & first=$!
-for _ in $(seq 600); do grep -q "http://" "$root/tmp/says" && break; kill -0 $first 2>/dev/null || { cat "$root/tmp/says" >&2; exit 1; }; sleep 0.05; done
-took=$(( ($(date +%s%N) - began) / 1000000 ))
+bare=$(PATH="$PATH:/usr/sbin:/sbin" command -v chroot) || { echo "chroot is missing" >&2; exit 1; }
+start() {
+  local began; began=$(date +%s%N)
+  env -i PATH=/bin HOME=/data TMPDIR=/tmp "$bare" "$root" /bin/sh /opt/cant-hook/cant-hook demo --port "$port" --data /data/shop >"$root/tmp/says" 2>&1 & first=$!
+  for _ in $(seq 600); do grep -q "http://" "$root/tmp/says" && break; kill -0 $first 2>/dev/null || { cat "$root/tmp/says" >&2; exit 1; }; sleep 0.05; done
+  took=$(( ($(date +%s%N) - began) / 1000000 ))
+}
+start; firstTook=$took
 # ask WHAT PATH HOW-IT-BEGINS
 ask() {
   local body; body=$(mktemp)
@@ -32,9 +36,13 @@ ask() {
 }
 ask "the page" /boxes "<title>Cant Hook"
 ask "the shelf" /api/boxes envelope-drawer
-ask "the stick" /api/boxes/envelope-drawer/stick.pdf "%PDF"
-ask "the run sheet" /api/boxes/germination-box/run-sheet.pdf "%PDF"
+ask "the papers" /api/boxes/germination-box/papers.pdf "%PDF"
+ask "a picture of a paper" /api/boxes/envelope-drawer/papers/run-sheet/1.png "PNG"
 ask "the calendar" /api/calendar.ics "BEGIN:VCALENDAR"
-echo "Started in ${took} ms in a bare root; $(du -sm "$package" | cut -f1) MB."
+# stopped as by Ctrl C, and begun again
+kill $first; wait $first 2>/dev/null || true
+start
+ask "the shelf after a restart" /api/boxes envelope-drawer
+echo "Started the first time in ${firstTook} ms, then in ${took} ms in a bare root; $(du -sm "$package" | cut -f1) MB."
 [ "$took" -le "${CANTHOOK_START_MS:-4000}" ] || { echo "It took longer than it may." >&2; exit 1; }
 [ "$(du -sm "$package" | cut -f1)" -lt 200 ] || { echo "It is larger than 200 MB." >&2; exit 1; }

@@ -17,6 +17,7 @@ export const router = createRouter({
     { path: '/boxes/:id/what-if', name: 'what-if', component: () => import('./places/WhatIfPlace.vue') },
     { path: '/boxes/:id/papers', name: 'papers', component: () => import('./places/PapersPlace.vue') },
     { path: '/boxes/:id/:station?', name: 'bench', component: () => import('./places/BenchPlace.vue') },
+    { path: '/about', name: 'about', component: () => import('./places/AboutPlace.vue') },
     { path: '/join', name: 'join', component: () => import('./places/JoinPlace.vue') },
     { path: '/rack/:shelf?', name: 'rack', component: () => import('./places/RackPlace.vue') },
     { path: '/practice', name: 'practice', component: () => import('./places/PracticePlace.vue') },

@@ -123,7 +123,33 @@ async function restore(box: ShelfBox) {
 async function bring(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
-  if (!file) return
+  if (file) await bringIn(file)
+  input.value = ''
+}
+
+/** A file is held over the window: let go, it is brought in. */
+const over = ref(false)
+function holds(event: DragEvent) {
+  return Boolean(event.dataTransfer?.types.includes('Files'))
+}
+useEventListener(document, 'dragover', (event: DragEvent) => {
+  if (!holds(event)) return
+  event.preventDefault()
+  over.value = true
+})
+useEventListener(document, 'dragleave', (event: DragEvent) => {
+  if (!event.relatedTarget) over.value = false
+})
+useEventListener(document, 'drop', (event: DragEvent) => {
+  if (!holds(event)) return
+  event.preventDefault()
+  over.value = false
+  const files = [...(event.dataTransfer?.files ?? [])]
+  if (files.length > 1) failed.value = 'One file at a time, please: nothing was brought in.'
+  else if (files[0]) void bringIn(files[0])
+})
+
+async function bringIn(file: File) {
   try {
     if (file.size > 1_000_000)
       throw new Error(`${file.name} is over a megabyte; a box is a few kilobytes. Is it the right file?`)
@@ -138,8 +164,6 @@ async function bring(event: Event) {
   } catch (error) {
     const problem = problemOf(error)
     failed.value = `${file.name}: ${problem.field ? `${problem.field}: ` : ''}${problem.detail}`
-  } finally {
-    input.value = ''
   }
 }
 </script>
@@ -157,6 +181,7 @@ async function bring(event: Event) {
       /></label>
       <RouterLink to="/new-box" class="new">New box</RouterLink>
     </header>
+    <p v-if="over" class="over" aria-hidden="true">Let go: the box is laid on the bench</p>
     <main>
       <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
       <TodaySteps @refused="failed = $event" @changed="load" />
@@ -225,6 +250,7 @@ async function bring(event: Event) {
           <button type="button" class="word" @click="more(true)">show more of {{ putTotal }}</button>
         </p>
       </section>
+      <p class="made"><RouterLink to="/about">What Cant Hook is made of</RouterLink></p>
     </main>
   </div>
 </template>
@@ -273,6 +299,27 @@ h1 {
 }
 main {
   padding: 1.3rem 1.6rem;
+}
+.over {
+  position: fixed;
+  inset: 1rem;
+  z-index: 5;
+  display: grid;
+  place-items: center;
+  margin: 0;
+  border: 4px dashed var(--edge);
+  border-radius: 6px;
+  background: color-mix(in srgb, var(--sheet) 88%, transparent);
+  font-size: 2rem;
+  font-weight: 700;
+  pointer-events: none;
+}
+.made {
+  margin: 2.4rem 0 0;
+  font-size: 0.92rem;
+}
+.made a {
+  color: var(--quiet);
 }
 .failed {
   color: var(--cut);

@@ -61,7 +61,12 @@ class AxeTest {
         "/rack/finishes,light",
         "/rack/machines,light",
         "/rack/backups,light",
+        "/rack/tablets,light",
         "/boxes/packet-drawers/history,light",
+        "/boxes/packet-drawers/what-if,light",
+        "/boxes/packet-drawers/what-if,compared",
+        "/about,light",
+        "/join,light",
         "/boxes/seed-chest/finish,light",
         "/boxes/packet-drawers/finish,dark",
         "/boxes/envelope-drawer/glue,light",
@@ -77,24 +82,7 @@ class AxeTest {
             page.addInitScript("localStorage.setItem('lamp', 'dark')");
         }
         page.navigate(bench.address + path);
-        page.waitForSelector(
-                path.equals("/boxes")
-                        ? ".shelf svg"
-                        : path.equals("/book")
-                                ? ".entry"
-                                : path.startsWith("/practice")
-                                        ? ".way svg, .choice"
-                                        : path.startsWith("/rack")
-                                                ? ".boards svg, td, .plot svg, .rule, .cutters li, .jig svg, .finish svg, .machine svg, .now"
-                                                : path.endsWith("/history")
-                                                        ? ".change svg"
-                                                        : path.endsWith("/glue-up") || path.endsWith("/first-cut")
-                                                                ? "footer .done"
-                                                                : path.endsWith("/saw")
-                                                                        ? ".gate button"
-                                                                        : path.endsWith("/papers")
-                                                                                ? "main img"
-                                                                                : ".slate .number");
+        page.waitForSelector(shows(path));
         if (how.equals("corners")) {
             page.getByText("other corners, compared").click();
             page.waitForSelector(".ways svg");
@@ -112,6 +100,11 @@ class AxeTest {
             Workbench.type(page, "End that was at the fence", "25.4");
             Workbench.type(page, "Its far end", "25.2");
             page.waitForSelector(".square .answer");
+        }
+        if (how.equals("compared")) {
+            page.getByText("Try it otherwise").click();
+            page.locator(".tried a").click();
+            page.waitForSelector(".sticks svg");
         }
         if (how.equals("new")) {
             page.getByText("New box").first().click();
@@ -137,5 +130,25 @@ class AxeTest {
                                 .toList())
                 .isEmpty();
         page.context().close();
+    }
+
+    /** What stands on a place once its answers have come. */
+    private static String shows(String path) {
+        String[] parts = path.substring(1).split("/");
+        String place = parts[0].equals("boxes") ? parts[parts.length - 1] : parts[0];
+        return switch (place) {
+            case "boxes" -> ".shelf svg";
+            case "book" -> ".entry";
+            case "practice" -> ".way svg, .choice";
+            case "rack" ->
+                ".boards svg, td, .plot svg, .rule, .cutters li, .jig svg, .finish svg, .machine svg, .now, .door";
+            case "history" -> ".change svg";
+            case "what-if", "join" -> ".take, .go";
+            case "about" -> "tbody td";
+            case "glue-up", "first-cut" -> "footer .done";
+            case "saw" -> ".gate button";
+            case "papers" -> "main img";
+            default -> ".slate .number";
+        };
     }
 }

@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -274,5 +275,32 @@ class JourneyTest {
         page.waitForSelector(".shelf svg");
         page.locator("input[type=file]").setInputFiles(file);
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("newer Cant Hook (version 99)");
+    }
+
+    /** A file is dragged on to the window and let go; two at once are refused with a word, and a wrong one as if it were chosen. */
+    @Test
+    void aFileIsDraggedOnToTheWindow() {
+        Page page = bench.window();
+        String box = page.request()
+                .get(bench.address + "/api/boxes/envelope-drawer/project.json")
+                .text();
+        page.navigate(bench.address);
+        page.waitForSelector(".shelf svg");
+        String drop = """
+                ([names, text]) => {
+                  const all = new DataTransfer()
+                  for (const name of names) all.items.add(new File([text], name, { type: 'application/json' }))
+                  document.dispatchEvent(new DragEvent('dragover', { dataTransfer: all, bubbles: true, cancelable: true }))
+                  const said = document.querySelector('.shelf-page').innerText
+                  document.dispatchEvent(new DragEvent('drop', { dataTransfer: all, bubbles: true, cancelable: true }))
+                  return said
+                }""";
+        page.evaluate(drop, List.of(List.of("a.json", "b.json"), box));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("One file at a time");
+        page.evaluate(drop, List.of(List.of("note.json"), "not a box"));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("note.json is not a box saved by Cant Hook");
+        page.evaluate(drop, List.of(List.of("drawer.json"), box));
+        assertThat(page.locator("nav.rail h1")).hasText("Envelope drawer");
+        assertThat(page.url()).doesNotContain("/envelope-drawer/");
     }
 }

@@ -16,7 +16,8 @@ public class Pages {
         "/practice",
         "/practice/{round}",
         "/book",
-        "/join"
+        "/join",
+        "/about"
     })
     String page() {
         return "forward:/index.html";
