@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
+import Select from 'primevue/select'
 import { onMounted, ref } from 'vue'
 import { answer, api, problemOf, type DoorView, type May } from '../api/client'
 import { isHere } from '../shop/asking'
@@ -44,11 +45,9 @@ async function choose(value: May) {
   may.value = value
   if (door.value?.open) await open()
 }
-const allow = (id: string, value: string) =>
+const allow = (id: string, value: May) =>
   act(async () => {
-    await answer(
-      api.PUT('/api/sharing/devices/{id}', { params: { path: { id } }, body: { may: value as May } })
-    )
+    await answer(api.PUT('/api/sharing/devices/{id}', { params: { path: { id } }, body: { may: value } }))
     return undefined
   })
 const putOut = (id: string) =>
@@ -114,13 +113,15 @@ const when = (at: string) =>
         <ul class="devices" aria-label="Devices that are in">
           <li v-for="d in door.devices" :key="d.id">
             <strong>{{ d.name }}</strong>
-            <select
-              :value="d.may"
+            <Select
+              :model-value="d.may"
+              :options="choices"
+              option-label="words"
+              option-value="value"
               :aria-label="`What ${d.name} may do`"
-              @change="allow(d.id, ($event.target as HTMLSelectElement).value)"
-            >
-              <option v-for="c in choices" :key="c.value" :value="c.value">{{ c.words }}</option>
-            </select>
+              size="small"
+              @update:model-value="(value: May) => allow(d.id, value)"
+            />
             <span class="quiet">seen {{ when(d.seenAt) }}</span>
             <button type="button" class="word" :aria-label="`Put ${d.name} out`" @click="putOut(d.id)">
               put out
@@ -240,14 +241,6 @@ h2 {
   align-items: baseline;
   padding: 0.35rem 0;
   border-bottom: 1px dotted var(--rule);
-}
-select {
-  font: inherit;
-  color: inherit;
-  background: var(--sheet);
-  border: 1.5px solid var(--rule);
-  border-radius: 3px;
-  padding: 0.15rem 0.3rem;
 }
 ol {
   padding-left: 1.3rem;

@@ -5,6 +5,7 @@ import NumberRow from '../bench/NumberRow.vue'
 import StationFrame from '../bench/StationFrame.vue'
 import { caution } from '../bench/cautions'
 import { useBench } from '../bench/store'
+import { isHere } from '../shop/asking'
 import VerdictList from '../bench/VerdictList.vue'
 import FigureView from '../drawing/FigureView.vue'
 import NumText from '../drawing/NumText.vue'
@@ -142,6 +143,7 @@ const files = [
           class="saw"
           >Take it to the saw</RouterLink
         >
+        <RouterLink v-if="isHere" to="/rack/tablets" class="tablet">on a tablet</RouterLink>
       </p>
       <div class="papers">
         <span id="paper">On paper</span>

@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -33,7 +34,7 @@ class ScreenshotsTest {
             picture(page, bench, "/book", "book", ".over-time svg");
             jigs(page, bench);
             practice(page, bench);
-            atTheSaw(page, bench);
+            keeping(page, bench);
             gluing(page, bench);
             fitOfTwoJigs(page, bench);
             picture(page, bench, "/boxes/seed-chest/finish", "finish", ".lane svg");
@@ -170,15 +171,48 @@ class ScreenshotsTest {
         beside("glue", order, page.screenshot());
     }
 
-    /** The ninth cut of a run, at a front with a lid line. */
-    private static void atTheSaw(Page page, Workbench bench) {
-        page.navigate(bench.address + "/boxes/germination-box/saw");
-        SawTest.setUp(page);
+    /** A box gone back to, tried otherwise, a tablet let in, and at the saw on it, the ninth cut at a front with a lid line. */
+    private static void keeping(Page page, Workbench bench) throws IOException {
+        List<byte[]> windows = new ArrayList<>();
+        String box = bench.copyOf(page, "germination-box");
+        bench.goTo(page, box, "fingers");
+        page.waitForSelector(".slate .number");
+        page.keyboard().press("[");
+        page.locator(".kept", new Page.LocatorOptions().setHasText(Pattern.compile("^kept$")))
+                .waitFor();
+        page.getByText("What if", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByText("Try it otherwise").click();
+        page.waitForSelector(".tried");
+        Workbench.type(page, "Outside length", "10");
+        page.waitForTimeout(1500);
+        page.locator(".tried a").click();
+        page.waitForSelector(".sticks svg");
+        page.waitForTimeout(900);
+        byte[] whatIf = page.screenshot();
+        page.navigate(bench.address + "/boxes/" + box + "/history");
+        page.locator(".change").first().click();
+        page.waitForTimeout(900);
+        windows.add(page.screenshot());
+        windows.add(whatIf);
+        String join = TabletTest.opened(bench, page, "look, and mark");
+        Page tablet = TabletTest.joined(bench, join, "Tablet at the saw");
+        page.locator(".devices").waitFor();
+        windows.add(page.screenshot());
+        tablet.setViewportSize(1280, 800);
+        tablet.navigate(join.replaceFirst("/join.*", "/boxes/germination-box/saw"));
+        SawTest.setUp(tablet);
         for (int cut = 2; cut <= 9; cut++) {
-            page.locator("footer .done").click();
-            page.getByText("pass " + cut + " of").waitFor();
+            if (cut == 8) {
+                tablet.waitForTimeout(1500);
+                tablet.context().setOffline(true);
+            }
+            tablet.locator("footer .done").click();
+            tablet.getByText("pass " + cut + " of").waitFor();
         }
-        take(page, "saw");
+        tablet.waitForTimeout(600);
+        windows.add(tablet.screenshot());
+        tablet.context().close();
+        tiled("keeping", windows, 2);
     }
 
     private static void picture(Page page, Workbench bench, String path, String name, String ready) {

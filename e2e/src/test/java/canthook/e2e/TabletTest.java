@@ -28,7 +28,7 @@ class TabletTest {
     }
 
     /** Opens the door at the desk; the address that joins. */
-    private static String opened(Page desk, String may) {
+    static String opened(Workbench bench, Page desk, String may) {
         desk.navigate(bench.address + "/rack/tablets");
         Locator open = desk.getByText("Open to the shop’s network", new Page.GetByTextOptions().setExact(true));
         assertThat(open).isVisible();
@@ -43,7 +43,7 @@ class TabletTest {
         return address + "/join#" + desk.locator(".code strong").innerText();
     }
 
-    private static Page joined(String address, String name) {
+    static Page joined(Workbench bench, String address, String name) {
         Page tablet = bench.window(1024, 768);
         tablet.navigate(address);
         Workbench.type(tablet, "What this device is called", name);
@@ -61,7 +61,7 @@ class TabletTest {
     void aTabletCutsOnWithoutTheShopAndNothingIsLostOrDoubled() {
         Page desk = bench.window();
         String box = bench.copyOf(desk, "envelope-drawer");
-        Page tablet = joined(opened(desk, "look, and mark"), "Tablet at the saw");
+        Page tablet = joined(bench, opened(bench, desk, "look, and mark"), "Tablet at the saw");
         assertThat(desk.locator(".devices")).containsText("Tablet at the saw");
         // the pages lie by before the network goes
         tablet.waitForFunction("navigator.serviceWorker.ready.then(() => true)");
@@ -102,7 +102,7 @@ class TabletTest {
     void whatBothMarkedCountsOnce() {
         Page desk = bench.window();
         String box = bench.copyOf(desk, "envelope-drawer");
-        Page tablet = joined(opened(desk, "look, and mark"), "Second tablet");
+        Page tablet = joined(bench, opened(bench, desk, "look, and mark"), "Second tablet");
         String at = URI.create(tablet.url()).resolve("/boxes/" + box + "/saw").toString();
         tablet.navigate(at);
         SawTest.setUp(tablet);
@@ -128,7 +128,7 @@ class TabletTest {
         Page desk = bench.window();
         String box = bench.copyOf(desk, "envelope-drawer");
         String before = done(desk, box);
-        Page tablet = joined(opened(desk, "look every"), "Visitor");
+        Page tablet = joined(bench, opened(bench, desk, "look every"), "Visitor");
         tablet.navigate(
                 URI.create(tablet.url()).resolve("/boxes/" + box + "/fingers").toString());
         assertThat(tablet.locator("nav.rail .station.here")).containsText("13 sections");

@@ -82,7 +82,7 @@ public class HistoryApi {
     HistoryView changes(
             @PathVariable String id,
             @RequestParam(required = false) @Nullable Long from,
-            @RequestParam(defaultValue = "20") int most) {
+            @RequestParam(defaultValue = "15") int most) {
         if (most < 1 || most > MOST) {
             throw new Refused("most", "From 1 to " + MOST + " changes at a time.");
         }
