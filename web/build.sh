@@ -9,4 +9,4 @@ if [ ! -f "$stamp" ] || ! cmp -s package-lock.json "$stamp"; then
 fi
 npm run --silent build
 # what the front end is made of, named in the application
-npm sbom --sbom-format cyclonedx --sbom-type application --omit dev 2>/dev/null > dist/sbom.cdx.json
+node made-of.mjs

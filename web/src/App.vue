@@ -2,6 +2,7 @@
 import Toast from 'primevue/toast'
 import { useBounds } from './api/bounds'
 import { defineAsyncComponent } from 'vue'
+import DroppedFile from './shop/DroppedFile.vue'
 import { asked } from './words/asked'
 
 // the card and its pictures come with the first word that is asked about
@@ -12,6 +13,7 @@ void useBounds().load()
 
 <template>
   <RouterView />
+  <DroppedFile />
   <WordCard v-if="asked" />
   <Toast position="bottom-center" />
 </template>

@@ -48,6 +48,7 @@ export type AheadView = Schemas['AheadView']
 export type Asking = Schemas['Asking']
 export type DoorView = Schemas['DoorView']
 export type May = Schemas['DoorView']['may']
+export type Found = Schemas['Found']
 export type MadeOf = Schemas['MadeOf']
 export type WhatIf = Schemas['WhatIfView']
 export type WhatIfsOf = Schemas['WhatIfsOf']
@@ -142,10 +143,10 @@ export async function answer<T>(reply: Promise<Reply<T>>): Promise<T> {
 }
 
 /** Sends a file as it is; what comes back is read as the API says. */
-export async function sendFile<T>(address: string, file: Blob): Promise<T> {
+export async function sendFile<T>(address: string, file: Blob, kind = 'text/csv'): Promise<T> {
   const reply = globalThis.fetch(address, {
     method: 'POST',
-    headers: { 'Content-Type': 'text/csv' },
+    headers: { 'Content-Type': kind },
     body: file
   })
   return answer<T>(

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Select from 'primevue/select'
-import { defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { displays } from './displays'
 import { unfolded } from './rest'
 import { useBench } from './store'
@@ -12,6 +12,11 @@ defineProps<{ whole: boolean }>()
 const emit = defineEmits<{ help: []; whole: [] }>()
 const words = ref(false)
 const all = ref(unfolded.all())
+/** Whether it belongs together with other boxes: one drawer, a host, trays. */
+const hasKin = computed(() => {
+  const plan = bench.plan
+  return Boolean(plan?.host ?? plan?.shared ?? plan?.fittings?.some((f) => f.kind === 'TRAY' && f.box))
+})
 const dark = ref(document.documentElement.classList.contains('dark'))
 
 function show(display: string) {
@@ -58,6 +63,9 @@ function lamp() {
     <RouterLink :to="{ name: 'history', params: { id: bench.id } }">History</RouterLink>
     <RouterLink :to="{ name: 'what-if', params: { id: bench.id } }">What if</RouterLink>
     <a :href="`/api/boxes/${bench.id}/project.json`" download @click="bench.keep()">Save as a file</a>
+    <a v-if="hasKin" :href="`/api/boxes/${bench.id}/with-its-set.zip`" download @click="bench.keep()"
+      >with its set</a
+    >
     <button type="button" class="word" @click="words = true">Words</button>
     <AllWords v-if="words" v-model="words" />
     <button type="button" class="word" @click="emit('help')">Keys <kbd>?</kbd></button>

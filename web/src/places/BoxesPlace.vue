@@ -6,6 +6,7 @@ import { useRouter } from 'vue-router'
 import { useEventListener, watchDebounced } from '@vueuse/core'
 import { answer, api, problemOf, type ShelfBox } from '../api/client'
 import FigureView from '../drawing/FigureView.vue'
+import { bringIn } from '../shop/bring-in'
 import { woodTint } from '../drawing/tint'
 import FirstBoxes from '../begin/FirstBoxes.vue'
 import { allUnkept, type Unkept } from '../bench/unkept'
@@ -123,48 +124,8 @@ async function restore(box: ShelfBox) {
 async function bring(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
-  if (file) await bringIn(file)
+  if (file) failed.value = await bringIn(file, router)
   input.value = ''
-}
-
-/** A file is held over the window: let go, it is brought in. */
-const over = ref(false)
-function holds(event: DragEvent) {
-  return Boolean(event.dataTransfer?.types.includes('Files'))
-}
-useEventListener(document, 'dragover', (event: DragEvent) => {
-  if (!holds(event)) return
-  event.preventDefault()
-  over.value = true
-})
-useEventListener(document, 'dragleave', (event: DragEvent) => {
-  if (!event.relatedTarget) over.value = false
-})
-useEventListener(document, 'drop', (event: DragEvent) => {
-  if (!holds(event)) return
-  event.preventDefault()
-  over.value = false
-  const files = [...(event.dataTransfer?.files ?? [])]
-  if (files.length > 1) failed.value = 'One file at a time, please: nothing was brought in.'
-  else if (files[0]) void bringIn(files[0])
-})
-
-async function bringIn(file: File) {
-  try {
-    if (file.size > 1_000_000)
-      throw new Error(`${file.name} is over a megabyte; a box is a few kilobytes. Is it the right file?`)
-    let content: unknown
-    try {
-      content = JSON.parse(await file.text())
-    } catch {
-      throw new Error(`${file.name} is not a box saved by Cant Hook: it is not JSON.`)
-    }
-    const box = await answer(api.POST('/api/boxes/import', { body: content as never }))
-    await router.push({ name: 'bench', params: { id: box.id } })
-  } catch (error) {
-    const problem = problemOf(error)
-    failed.value = `${file.name}: ${problem.field ? `${problem.field}: ` : ''}${problem.detail}`
-  }
 }
 </script>
 
@@ -177,11 +138,14 @@ async function bringIn(file: File) {
       <RouterLink to="/practice" class="rack-link">Practice</RouterLink>
       <InputText ref="find" v-model="search" placeholder="Search  /" aria-label="Search the boxes" />
       <label class="bring"
-        >Bring in a file<input type="file" accept="application/json,.json" class="sr-only" @change="bring"
+        >Bring in a file<input
+          type="file"
+          accept="application/json,.json,.zip"
+          class="sr-only"
+          @change="bring"
       /></label>
       <RouterLink to="/new-box" class="new">New box</RouterLink>
     </header>
-    <p v-if="over" class="over" aria-hidden="true">Let go: the box is laid on the bench</p>
     <main>
       <p v-if="failed" class="failed" role="alert">{{ failed }}</p>
       <TodaySteps @refused="failed = $event" @changed="load" />
@@ -299,20 +263,6 @@ h1 {
 }
 main {
   padding: 1.3rem 1.6rem;
-}
-.over {
-  position: fixed;
-  inset: 1rem;
-  z-index: 5;
-  display: grid;
-  place-items: center;
-  margin: 0;
-  border: 4px dashed var(--edge);
-  border-radius: 6px;
-  background: color-mix(in srgb, var(--sheet) 88%, transparent);
-  font-size: 2rem;
-  font-weight: 700;
-  pointer-events: none;
 }
 .made {
   margin: 2.4rem 0 0;

@@ -23,11 +23,8 @@ onMounted(async () => {
   } catch (error) {
     failed.value = problemOf(error).detail
   }
-  try {
-    trusted.value = (await navigator.serviceWorker?.getRegistration()) !== undefined
-  } catch {
-    trusted.value = false
-  }
+  // resolves only where the browser took the application up
+  void navigator.serviceWorker?.ready.then(() => (trusted.value = true))
 })
 
 async function join() {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { answer, api, problemOf, type BackupsView } from '../api/client'
+import OpenFiles from './OpenFiles.vue'
 import ShelfFrame from './ShelfFrame.vue'
 
 /** Backups of the shop: one a day by itself, one now by hand, each to be taken to another disk; how one is brought back. */
@@ -68,6 +69,7 @@ const size = (bytes: number) =>
         <a :href="`/api/backups/${b.name}`" download :aria-label="`Take ${b.name} away`">Take it away</a>
       </li>
     </ul>
+    <OpenFiles />
     <template #slate>
       <h2>Everything in one file</h2>
       <p>

@@ -70,6 +70,13 @@ async function open(number: string) {
     <BuildSheet v-if="jig" :jig="jig" @open="open">
       <a :href="`${address}/jig-sheet.pdf?display=${rackDisplay}`" target="_blank">Print it</a>
       <a :href="`${address}/jig.csv`">Parts for a spreadsheet</a>
+      <a :href="`${address}/jig.dxf`">Plan, DXF</a>
+      <template v-if="way === 'ROUTER_SLED'">
+        Plate, 1:1:
+        <a :href="`${address}/plate.pdf`" target="_blank">PDF</a>
+        <a :href="`${address}/plate.svg`">SVG</a>
+        <a :href="`${address}/plate.dxf`">DXF</a>
+      </template>
     </BuildSheet>
     <template #slate>
       <div class="choices">

@@ -50,6 +50,11 @@ public final class Bench {
         if (only.isEmpty() || only.contains("--server-only")) {
             server();
         }
+        if (only.isEmpty() || only.contains("--keeping-only")) {
+            try (ShopUnderTest shop = new ShopUnderTest(Files.createTempDirectory("cant-hook-bench"))) {
+                Keeping.measure(shop.address);
+            }
+        }
     }
 
     private static void server() throws Exception {

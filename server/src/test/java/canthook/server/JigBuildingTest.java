@@ -166,6 +166,14 @@ class JigBuildingTest extends ServerTestBase {
                 .get("id")
                 .asText();
         assertThat(get("/api/boxes/" + other + "/plate.svg").status()).isEqualTo(422);
+        // without a box the same leaves for a usual width
+        String usual = "/api/build/usual/ROUTER_SLED/8/";
+        assertThat(get(usual + "plate.svg").text()).contains("<svg").contains("mm\"");
+        assertThat(get(usual + "plate.dxf").text()).contains("BORE");
+        assertThat(new String(bytes(usual + "plate.pdf"), 0, 5, java.nio.charset.StandardCharsets.US_ASCII))
+                .isEqualTo("%PDF-");
+        assertThat(get(usual + "jig.dxf").text()).contains("ENTITIES");
+        assertThat(get("/api/build/usual/SPACERS/8/plate.svg").status()).isEqualTo(422);
         assertThat(get("/api/boxes/" + other + "/papers").text()).doesNotContain("\"plate\"");
     }
 

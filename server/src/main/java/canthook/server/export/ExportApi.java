@@ -134,6 +134,31 @@ public class ExportApi {
         return sent(JigPartsCsv.of(jig(worked)), MediaType.valueOf("text/csv;charset=UTF-8"), "jig.csv");
     }
 
+    @GetMapping(value = "/build/usual/{way}/{width}/jig.dxf", produces = "application/dxf")
+    ResponseEntity<String> usualPlan(@PathVariable Way way, @PathVariable double width) {
+        WorkedPlan worked = usual(way, width, LengthDisplay.METRIC);
+        return sent(FigureDxf.of(BuildFigures.of(worked, jig(worked)).get(0)), DXF, "jig.dxf");
+    }
+
+    @GetMapping(value = "/build/usual/{way}/{width}/plate.pdf", produces = "application/pdf")
+    ResponseEntity<byte[]> usualPlatePdf(
+            @PathVariable Way way, @PathVariable double width, @RequestParam(defaultValue = "a4") String paper) {
+        WorkedPlan worked = usual(way, width, LengthDisplay.METRIC);
+        return shown(
+                FigurePdf.of(List.of(Printed.bored(worked)), worked.plan().name(), Paper.byName(paper)), "plate.pdf");
+    }
+
+    @GetMapping(value = "/build/usual/{way}/{width}/plate.svg", produces = "image/svg+xml")
+    ResponseEntity<String> usualPlate(@PathVariable Way way, @PathVariable double width) {
+        WorkedPlan worked = usual(way, width, LengthDisplay.METRIC);
+        return sent(TemplateSvg.of(Printed.bored(worked), worked.plan().name()), SVG, "plate.svg");
+    }
+
+    @GetMapping(value = "/build/usual/{way}/{width}/plate.dxf", produces = "application/dxf")
+    ResponseEntity<String> usualPlateDxf(@PathVariable Way way, @PathVariable double width) {
+        return sent(FigureDxf.of(Printed.bored(usual(way, width, LengthDisplay.METRIC))), DXF, "plate.dxf");
+    }
+
     private WorkedPlan usual(Way way, double width, LengthDisplay display) {
         BoxPlan plan = UsualWidths.plan(way, Length.mm(width), display);
         return Planner.work(plan, floor.shop(plan, List.of()));

@@ -85,6 +85,19 @@ public class Rack implements Keeper {
         String id(T item) {
             return id.apply(item);
         }
+
+        String called(T item) {
+            return called.apply(item);
+        }
+
+        Class<T> type() {
+            return type;
+        }
+
+        /** What the shop calls it: {@code board}. */
+        String words() {
+            return this == BLANK ? "board" : name;
+        }
     }
 
     @Transactional(readOnly = true)

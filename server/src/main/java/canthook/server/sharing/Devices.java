@@ -21,6 +21,9 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 
 /**
@@ -29,6 +32,7 @@ import org.springframework.stereotype.Service;
  */
 @Service
 public class Devices implements Daily {
+    private static final Logger LOG = LoggerFactory.getLogger(Devices.class);
     private static final int MOST = 30;
     private static final Duration UNSEEN = Duration.ofDays(30);
     private static final Duration LONGEST = Duration.ofDays(180);
@@ -89,10 +93,19 @@ public class Devices implements Daily {
             return Optional.empty();
         }
         if (Duration.between(device.seen(), now).compareTo(NOTED) > 0) {
-            known().replace(hash, device, new Device(device.id(), device.name(), device.may(), device.joined(), now));
-            rows.seen(device.id(), now.toString());
+            seen(hash, device, now);
         }
         return Optional.of(device);
+    }
+
+    private void seen(String hash, Device device, Instant now) {
+        try {
+            rows.seen(device.id(), now.toString());
+            known().replace(hash, device, new Device(device.id(), device.name(), device.may(), device.joined(), now));
+        } catch (DataAccessException e) {
+            // a file that is busy or full must not keep a device from looking; it is noted with its next request
+            LOG.debug("{} was seen and it could not be noted", device.name(), e);
+        }
     }
 
     /** Those whose time is not over, in the order they joined. */

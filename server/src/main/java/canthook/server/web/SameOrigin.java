@@ -86,8 +86,8 @@ final class SameOrigin extends OncePerRequestFilter {
             return request.getMethod().equals("DELETE");
         }
         String kind = type.toLowerCase(Locale.ROOT).replaceAll(";.*", "").strip();
-        // a photo comes as the picture itself, under a kind no page elsewhere may send unasked
-        boolean photo = kind.equals(MediaType.APPLICATION_OCTET_STREAM_VALUE) && WholeBody.isPhoto(request);
-        return photo || kind.equals(MediaType.APPLICATION_JSON_VALUE) || kind.equals("text/csv");
+        // a photo and a shop come as the file itself, under a kind no page elsewhere may send unasked
+        boolean file = kind.equals(MediaType.APPLICATION_OCTET_STREAM_VALUE) && WholeBody.isFile(request);
+        return file || kind.equals(MediaType.APPLICATION_JSON_VALUE) || kind.equals("text/csv");
     }
 }

@@ -32,7 +32,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 public class WholeBody extends OncePerRequestFilter {
     static final int MOST = 1_000_000;
     private static final long LONGEST_LOG = 250_000_000;
-    private static final long LARGEST_PHOTO = 25_000_000;
+    private static final long LARGEST_FILE = 25_000_000;
     private static final Duration WITHIN = Duration.ofSeconds(10);
     private static final int MOST_AT_A_TIME = 120;
     private static final long MOST_HELD = 24_000_000;
@@ -51,15 +51,15 @@ public class WholeBody extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         boolean log = request.getRequestURI().equals("/api/climate-logs");
-        boolean photo = isPhoto(request);
-        long most = log ? LONGEST_LOG : photo ? LARGEST_PHOTO : MOST;
+        boolean file = isFile(request);
+        long most = log ? LONGEST_LOG : file ? LARGEST_FILE : MOST;
         long length = request.getContentLengthLong();
         if (length > most) {
-            refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, TooLarge.sentence(photo));
+            refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, TooLarge.sentence(file));
         } else if (length == 0 || length < 0 && request.getHeader(HttpHeaders.TRANSFER_ENCODING) == null) {
             chain.doFilter(request, response);
-        } else if (log || photo) {
-            readLong(request, response, chain, most, photo);
+        } else if (log || file) {
+            readLong(request, response, chain, most, file);
         } else {
             byte[] body = body(request, response);
             if (body != null) {
@@ -68,20 +68,21 @@ public class WholeBody extends OncePerRequestFilter {
         }
     }
 
-    static boolean isPhoto(HttpServletRequest request) {
-        return request.getRequestURI().matches("/api/book/notes/[0-9]+/photos");
+    /** A picture, or a shop as an archive: the body is the file itself. */
+    static boolean isFile(HttpServletRequest request) {
+        return request.getRequestURI().matches("/api/book/notes/[0-9]+/photos|/api/shop/(look|take)");
     }
 
     /** A climate log or a photo: read by who asks for it, two at a time. */
     private void readLong(
-            HttpServletRequest request, HttpServletResponse response, FilterChain chain, long most, boolean photo)
+            HttpServletRequest request, HttpServletResponse response, FilterChain chain, long most, boolean file)
             throws ServletException, IOException {
         if (!logs.tryAcquire()) {
             refuse(response, HttpStatus.SERVICE_UNAVAILABLE, "Other long files are being read. Try again in a moment.");
             return;
         }
         try {
-            chain.doFilter(new Read(request, new Counted(request.getInputStream(), most, photo)), response);
+            chain.doFilter(new Read(request, new Counted(request.getInputStream(), most, file)), response);
         } finally {
             logs.release();
         }
@@ -138,16 +139,16 @@ public class WholeBody extends OncePerRequestFilter {
     static final class TooLarge extends IOException {
         private static final String SENTENCE =
                 "More than a megabyte was sent; a box is a few kilobytes. Is this the right file?";
-        private static final String OF_A_PHOTO =
-                "A photo of more than 25 megabytes is not taken. Send a smaller one; what you wrote is kept.";
+        private static final String OF_A_FILE =
+                "A file of more than 25 megabytes is not taken. Send a smaller one; what you wrote is kept.";
         private static final long serialVersionUID = 1L;
 
-        TooLarge(boolean photo) {
-            super(sentence(photo));
+        TooLarge(boolean file) {
+            super(sentence(file));
         }
 
-        static String sentence(boolean photo) {
-            return photo ? OF_A_PHOTO : SENTENCE;
+        static String sentence(boolean file) {
+            return file ? OF_A_FILE : SENTENCE;
         }
     }
 
@@ -155,13 +156,13 @@ public class WholeBody extends OncePerRequestFilter {
     private static final class Counted extends InputStream {
         private final InputStream in;
         private final long most;
-        private final boolean photo;
+        private final boolean file;
         private long read;
 
-        Counted(InputStream in, long most, boolean photo) {
+        Counted(InputStream in, long most, boolean file) {
             this.in = in;
             this.most = most;
-            this.photo = photo;
+            this.file = file;
         }
 
         @Override
@@ -181,7 +182,7 @@ public class WholeBody extends OncePerRequestFilter {
         private void count(int got) throws TooLarge {
             read += got;
             if (read > most) {
-                throw new TooLarge(photo);
+                throw new TooLarge(file);
             }
         }
     }
