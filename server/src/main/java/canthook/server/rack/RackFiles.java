@@ -241,14 +241,35 @@ public class RackFiles {
     }
 
     private Set<String> woodsIn(Map<String, byte[]> files) {
-        byte[] woods = files.get("rack/woods.csv");
-        return woods == null
+        Shelf<?> woods = SHELVES.get(0);
+        byte[] file = files.get(woods.file());
+        return file == null
                 ? Set.of()
-                : new HashSet<>(WoodCsv.read(new ByteArrayInputStream(woods)).ids());
+                : new HashSet<>(rows(woods, file, Set.of()).ids());
+    }
+
+    private <T> Rows<T> rows(Shelf<T> shelf, byte[] file, Set<String> woods) {
+        if (shelf.isTable() && hasNoRows(file)) {
+            return new Rows<>(List.of(), List.of(), List.of());
+        }
+        try {
+            return shelf.isTable() ? table(shelf, file, woods) : listed(shelf, file);
+        } catch (BadLines e) {
+            BadLines.Line first = e.lines().get(0);
+            throw new Refused(
+                    shelf.file(),
+                    shelf.file() + ", line " + first.line() + ": " + first.detail()
+                            + " Nothing of the shop was taken.");
+        }
+    }
+
+    /** Only the names of its columns: an empty shelf. */
+    private static boolean hasNoRows(byte[] file) {
+        return new String(file, StandardCharsets.UTF_8).strip().lines().limit(2).count() < 2;
     }
 
     @SuppressWarnings("unchecked")
-    private <T> Rows<T> rows(Shelf<T> shelf, byte[] file, Set<String> woods) {
+    private <T> Rows<T> table(Shelf<T> shelf, byte[] file, Set<String> woods) {
         if (shelf.kind() == Kind.WOOD) {
             WoodCsv.Rows read = WoodCsv.read(new ByteArrayInputStream(file));
             return new Rows<>(
@@ -256,15 +277,16 @@ public class RackFiles {
                     read.names(),
                     named(read.ids(), read.names(), shelf));
         }
-        if (shelf.kind() == Kind.BLANK) {
-            BlankCsv.Rows read = BlankCsv.read(
-                    new ByteArrayInputStream(file),
-                    id -> woods.contains(id) || rack.wood(id).isPresent());
-            return new Rows<>(
-                    (List<Function<String, T>>) (List<?>) read.blanks(),
-                    read.names(),
-                    named(read.ids(), read.names(), shelf));
-        }
+        BlankCsv.Rows read = BlankCsv.read(
+                new ByteArrayInputStream(file),
+                id -> woods.contains(id) || rack.wood(id).isPresent());
+        return new Rows<>(
+                (List<Function<String, T>>) (List<?>) read.blanks(),
+                read.names(),
+                named(read.ids(), read.names(), shelf));
+    }
+
+    private <T> Rows<T> listed(Shelf<T> shelf, byte[] file) {
         Rows<T> rows = new Rows<>(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
         for (JsonNode node : tree(shelf.file(), file)) {
             if (!(node instanceof ObjectNode item)) {
