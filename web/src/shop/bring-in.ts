@@ -15,12 +15,12 @@ export async function bringIn(file: File, router: Router): Promise<string> {
   }
   try {
     if (file.size > 1_000_000)
-      throw new Error(`${file.name} is over a megabyte; a box is a few kilobytes. Is it the right file?`)
+      throw new Error('This is over a megabyte; a box is a few kilobytes. Is it the right file?')
     let content: unknown
     try {
       content = JSON.parse(await file.text())
     } catch {
-      throw new Error(`${file.name} is not a box saved by Cant Hook: it is not JSON.`)
+      throw new Error('This is not a box saved by Cant Hook: it is not JSON.')
     }
     const box = await answer(api.POST('/api/boxes/import', { body: content as never }))
     await router.push({ name: 'bench', params: { id: box.id } })
