@@ -296,7 +296,8 @@ class JourneyTest {
         page.evaluate(drop, List.of(List.of("a.json", "b.json"), box));
         assertThat(page.getByText("One file at a time")).isVisible();
         page.evaluate(drop, List.of(List.of("note.json"), "not a box"));
-        assertThat(page.getByText("note.json: This is not a box saved by Cant Hook")).isVisible();
+        assertThat(page.getByText("note.json: This is not a box saved by Cant Hook"))
+                .isVisible();
         // also from the bench of another box
         page.navigate(bench.address + "/boxes/packet-tray/size");
         page.waitForSelector(".slate .number");
