@@ -10,6 +10,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
 
 /** A long history, a backup while saving goes on, and a long run marked without the shop. */
 final class Keeping {
@@ -128,7 +129,7 @@ final class Keeping {
                 .asText();
     }
 
-    private JsonNode ask(String method, String path, JsonNode body) throws IOException, InterruptedException {
+    private JsonNode ask(String method, String path, @Nullable JsonNode body) throws IOException, InterruptedException {
         HttpRequest request = HttpRequest.newBuilder(URI.create(address + path))
                 .header("Content-Type", "application/json")
                 .method(
