@@ -8,6 +8,7 @@ import java.net.UnknownHostException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -38,7 +39,8 @@ class Addresses {
             for (NetworkInterface card : Collections.list(NetworkInterface.getNetworkInterfaces())) {
                 if (card.isUp() && !card.isLoopback() && !card.isPointToPoint()) {
                     Collections.list(card.getInetAddresses()).stream()
-                            .filter(a -> a instanceof Inet4Address && Authority.isOwn(a))
+                            .filter(a -> a instanceof Inet4Address && !a.isLoopbackAddress())
+                            .sorted(Comparator.comparing(a -> !a.isSiteLocalAddress()))
                             .map(InetAddress::getHostAddress)
                             .forEach(found::add);
                 }

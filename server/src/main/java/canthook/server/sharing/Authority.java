@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.math.BigInteger;
 import java.net.InetAddress;
+import java.net.UnknownHostException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -25,6 +26,7 @@ import java.util.Date;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
+import org.bouncycastle.asn1.ASN1OctetString;
 import org.bouncycastle.asn1.x500.X500Name;
 import org.bouncycastle.asn1.x509.BasicConstraints;
 import org.bouncycastle.asn1.x509.ExtendedKeyUsage;
@@ -34,7 +36,9 @@ import org.bouncycastle.asn1.x509.GeneralNames;
 import org.bouncycastle.asn1.x509.GeneralSubtree;
 import org.bouncycastle.asn1.x509.KeyPurposeId;
 import org.bouncycastle.asn1.x509.KeyUsage;
+import org.bouncycastle.asn1.x509.NameConstraintValidatorException;
 import org.bouncycastle.asn1.x509.NameConstraints;
+import org.bouncycastle.asn1.x509.PKIXNameConstraintValidator;
 import org.bouncycastle.cert.jcajce.JcaX509CertificateConverter;
 import org.bouncycastle.cert.jcajce.JcaX509ExtensionUtils;
 import org.bouncycastle.cert.jcajce.JcaX509v3CertificateBuilder;
@@ -68,8 +72,13 @@ final class Authority {
         this.certificate = certificate;
     }
 
-    /** The one of this shop; made where there is none yet, or the one there is ends soon. */
-    static Authority of(Path folder, SecureRandom random, Instant now) throws IOException, GeneralSecurityException {
+    /**
+     * The one of this shop; made where there is none yet, or the one there is ends soon or may not vouch for one of the names.
+     *
+     * @param names addresses in numbers, and names that end in {@code .local}
+     */
+    static Authority of(Path folder, List<String> names, SecureRandom random, Instant now)
+            throws IOException, GeneralSecurityException {
         Path file = folder.resolve(FILE);
         if (Files.exists(file)) {
             KeyStore store = KeyStore.getInstance("PKCS12");
@@ -77,11 +86,12 @@ final class Authority {
                 store.load(in, PASSWORD);
             }
             X509Certificate kept = (X509Certificate) store.getCertificate(ALIAS);
-            if (kept.getNotAfter().toInstant().isAfter(now.plus(SERVER_LASTS))) {
+            boolean lasts = kept.getNotAfter().toInstant().isAfter(now.plus(SERVER_LASTS));
+            if (lasts && names.stream().allMatch(name -> mayVouch(kept, name))) {
                 return new Authority((PrivateKey) store.getKey(ALIAS, PASSWORD), kept);
             }
         }
-        Authority made = made(random, now);
+        Authority made = made(names, random, now);
         KeyStore store = KeyStore.getInstance("PKCS12");
         store.load(null, null);
         store.setKeyEntry(ALIAS, made.key, PASSWORD, new Certificate[] {made.certificate});
@@ -95,7 +105,8 @@ final class Authority {
         return made;
     }
 
-    private static Authority made(SecureRandom random, Instant now) throws GeneralSecurityException, IOException {
+    private static Authority made(List<String> names, SecureRandom random, Instant now)
+            throws GeneralSecurityException, IOException {
         KeyPair pair = pair(random);
         X500Name name = new X500Name("CN=Cant Hook in this shop " + hex(random).substring(0, 6));
         var builder = new JcaX509v3CertificateBuilder(
@@ -114,6 +125,10 @@ final class Authority {
         List<GeneralSubtree> own = new ArrayList<>();
         OWN.forEach(range -> own.add(new GeneralSubtree(new GeneralName(GeneralName.iPAddress, range))));
         own.add(new GeneralSubtree(new GeneralName(GeneralName.dNSName, "local")));
+        // a machine in a network that is not private: its very address, and no other there
+        names.stream()
+                .filter(n -> isNumber(n) && !isOwn(n))
+                .forEach(n -> own.add(new GeneralSubtree(new GeneralName(GeneralName.iPAddress, n + "/32"))));
         builder.addExtension(
                 Extension.nameConstraints, true, new NameConstraints(own.toArray(GeneralSubtree[]::new), null));
         return new Authority(pair.getPrivate(), signed(builder, pair.getPrivate()));
@@ -192,8 +207,36 @@ final class Authority {
         return HexFormat.of().formatHex(bytes(random));
     }
 
+    private static boolean isNumber(String name) {
+        return name.matches("[0-9.]+");
+    }
+
+    private static GeneralName named(String name) {
+        return new GeneralName(isNumber(name) ? GeneralName.iPAddress : GeneralName.dNSName, name);
+    }
+
     /** Whether an address leads nowhere but to this machine and its own network. */
-    static boolean isOwn(InetAddress address) {
-        return address.isSiteLocalAddress() || address.isLinkLocalAddress() || address.isLoopbackAddress();
+    private static boolean isOwn(String number) {
+        try {
+            InetAddress address = InetAddress.getByName(number);
+            return address.isSiteLocalAddress() || address.isLinkLocalAddress() || address.isLoopbackAddress();
+        } catch (UnknownHostException e) {
+            return false;
+        }
+    }
+
+    /** Whether a certificate of an authority allows it to vouch for a name. */
+    static boolean mayVouch(X509Certificate authority, String name) {
+        PKIXNameConstraintValidator allowed = new PKIXNameConstraintValidator();
+        allowed.intersectPermittedSubtree(NameConstraints.getInstance(
+                        ASN1OctetString.getInstance(authority.getExtensionValue(Extension.nameConstraints.getId()))
+                                .getOctets())
+                .getPermittedSubtrees());
+        try {
+            allowed.checkPermitted(named(name));
+            return true;
+        } catch (NameConstraintValidatorException e) {
+            return false;
+        }
     }
 }

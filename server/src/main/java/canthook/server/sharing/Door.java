@@ -102,7 +102,7 @@ public class Door implements DisposableBean {
         } else {
             List<String> names = addresses.all();
             if (names.isEmpty()) {
-                throw new Refused("open", "This machine is in no network of its own now. Join the shop’s, then open.");
+                throw new Refused("open", "This machine is in no network now. Join the shop’s, then open.");
             }
             open = listen(names, may);
         }
@@ -131,14 +131,14 @@ public class Door implements DisposableBean {
                 System.out.println(SharedAt.inTheTerminal(open));
             }
         } catch (Refused e) {
-            LOG.warn("The door to the shop’s network stays shut: {}", e.getMessage());
+            System.out.println("The door to the shop’s network stays shut. " + e.getMessage());
         }
     }
 
     private Standing listen(List<String> names, May may) {
         Instant now = clock.instant();
         try {
-            Authority authority = Authority.of(folder, random, now);
+            Authority authority = Authority.of(folder, names, random, now);
             char[] password = Long.toHexString(random.nextLong()).toCharArray();
             KeyStore store = authority.forAddresses(names, ALIAS, password, random, now);
             Connector made = new Connector(new Http11NioProtocol());

@@ -1,7 +1,6 @@
 package canthook.server.sharing;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import canthook.refusal.Refused;
@@ -25,12 +24,6 @@ import java.time.Instant;
 import java.util.List;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.TrustManagerFactory;
-import org.bouncycastle.asn1.ASN1OctetString;
-import org.bouncycastle.asn1.x509.Extension;
-import org.bouncycastle.asn1.x509.GeneralName;
-import org.bouncycastle.asn1.x509.NameConstraintValidatorException;
-import org.bouncycastle.asn1.x509.NameConstraints;
-import org.bouncycastle.asn1.x509.PKIXNameConstraintValidator;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -255,31 +248,26 @@ class SharingTest {
             throws GeneralSecurityException, IOException {
         Instant now = Instant.now();
         SecureRandom random = new SecureRandom();
-        Authority authority = Authority.of(folder, random, now);
-        assertThat(Authority.of(folder, random, now).fingerprint()).isEqualTo(authority.fingerprint());
+        List<String> names = List.of("192.168.1.7", "shop-machine.local");
+        Authority authority = Authority.of(folder, names, random, now);
+        assertThat(Authority.of(folder, List.of("10.1.2.3"), random, now).fingerprint())
+                .as("the same in any network of one's own")
+                .isEqualTo(authority.fingerprint());
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.resolve("authority.p12"))))
                 .isEqualTo("rw-------");
-        PKIXNameConstraintValidator vouched = new PKIXNameConstraintValidator();
-        vouched.intersectPermittedSubtree(NameConstraints.getInstance(ASN1OctetString.getInstance(
-                                authority.certificate().getExtensionValue(Extension.nameConstraints.getId()))
-                        .getOctets())
-                .getPermittedSubtrees());
-        for (GeneralName own : List.of(
-                new GeneralName(GeneralName.iPAddress, "192.168.1.7"),
-                new GeneralName(GeneralName.dNSName, "shop-machine.local"))) {
-            assertThatCode(() -> vouched.checkPermitted(own)).doesNotThrowAnyException();
-        }
-        for (GeneralName other : List.of(
-                new GeneralName(GeneralName.iPAddress, "8.8.8.8"),
-                new GeneralName(GeneralName.dNSName, "seeds.example"))) {
-            assertThatThrownBy(() -> vouched.checkPermitted(other))
-                    .as(other.toString())
-                    .isInstanceOf(NameConstraintValidatorException.class);
-        }
-        assertThat(Authority.of(folder, random, now.plusSeconds(3600L * 24 * 3500))
+        assertThat(names).allMatch(name -> Authority.mayVouch(authority.certificate(), name));
+        assertThat(List.of("8.8.8.8", "seeds.example"))
+                .noneMatch(name -> Authority.mayVouch(authority.certificate(), name));
+        Authority there = Authority.of(folder, List.of("192.0.2.2"), random, now);
+        assertThat(there.fingerprint())
+                .as("a machine in a network that is not private has an authority for its very address")
+                .isNotEqualTo(authority.fingerprint());
+        assertThat(Authority.mayVouch(there.certificate(), "192.0.2.2")).isTrue();
+        assertThat(Authority.mayVouch(there.certificate(), "192.0.2.3")).isFalse();
+        assertThat(Authority.of(folder, names, random, now.plusSeconds(3600L * 24 * 3500))
                         .fingerprint())
                 .as("made anew before it ends")
-                .isNotEqualTo(authority.fingerprint());
+                .isNotEqualTo(there.fingerprint());
     }
 
     @Test
