@@ -122,6 +122,7 @@ ul {
 }
 .bring {
   margin-left: 1rem;
+  white-space: nowrap;
   color: var(--edge);
   font-weight: 700;
   text-decoration: underline;
