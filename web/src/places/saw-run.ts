@@ -7,6 +7,8 @@ import type { Marked } from '../shop/away'
 const AGAIN = 3
 /** A network that swallows what is sent is one that is not there, ms. */
 const PATIENCE = 6000
+/** Longer ago than this the shop does not want to know when, s. */
+const MONTH = 30 * 24 * 3600
 const newMark = () => crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`
 
 /**
@@ -92,10 +94,22 @@ export function sawRun(box: Ref<string>) {
       waiting.value = await away.markedOf(found.id)
       stands(found)
       if (waiting.value.length) await sendMarked()
+      await tellOfOthers(found.id)
     } catch (error) {
       const problem = problemOf(error)
       if (problem.status === 0 && !which && (await beginAway())) return
       told.value = problem.detail
+    }
+  }
+
+  /** What was marked here in a run that another device put aside meanwhile is told, not dropped. */
+  async function tellOfOthers(now: string) {
+    const others = await away.markedOfOthers(box.value, now)
+    for (const of of new Set(others.map((m) => m.run))) {
+      const all = others.filter((m) => m.run === of)
+      const back = await send(of, all)
+      left.value = [...left.value, ...back.left]
+      await away.forget(all)
     }
   }
 
@@ -165,24 +179,28 @@ export function sawRun(box: Ref<string>) {
     }
   }
 
-  /** Sends what was marked here; what the shop has is forgotten here only then. */
-  async function sendMarked() {
-    const all = waiting.value
-    const of = all[0]?.run
-    if (!of) return
-    const back = await answer(
+  function send(of: string, all: Marked[]) {
+    return answer(
       api.POST('/api/runs/{run}/events/away', {
         params: { path: { run: of } },
         body: {
           events: all.map((m) => ({
             event: m.event,
             mark: m.mark,
-            secondsAgo: Math.max(0, (Date.now() - m.at) / 1000)
+            secondsAgo: Math.min(MONTH, Math.max(0, (Date.now() - m.at) / 1000))
           }))
         },
         signal: AbortSignal.timeout(4 * PATIENCE)
       })
     )
+  }
+
+  /** Sends what was marked here; what the shop has is forgotten here only then. */
+  async function sendMarked() {
+    const all = waiting.value
+    const of = all[0]?.run
+    if (!of) return
+    const back = await send(of, all)
     await away.forget(all)
     waiting.value = await away.markedOf(of)
     left.value = back.left

@@ -66,6 +66,12 @@ export async function markedOf(run: string): Promise<Marked[]> {
   return all.sort((a, b) => (a.n ?? 0) - (b.n ?? 0))
 }
 
+/** Of every run of a box but one, in the order they were marked: runs that were put aside elsewhere meanwhile. */
+export async function markedOfOthers(box: string, run: string): Promise<Marked[]> {
+  const all = await (await store()).getAll('marked')
+  return all.filter((m) => m.run !== run && m.run.startsWith(`${box}-run-`))
+}
+
 /** Once the shop has them. */
 export async function forget(sent: Marked[]): Promise<void> {
   const tx = (await store()).transaction('marked', 'readwrite')

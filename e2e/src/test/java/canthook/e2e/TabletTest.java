@@ -123,6 +123,40 @@ class TabletTest {
         desk.context().close();
     }
 
+    /** While it was away its run was put aside and another begun: what it marked is told, pass by pass, also after a reload. */
+    @Test
+    void whatWasMarkedInARunThatIsNoMoreIsTold() {
+        Page desk = bench.window();
+        String box = bench.copyOf(desk, "envelope-drawer");
+        Page tablet = joined(bench, opened(bench, desk, "look, and mark"), "Third tablet");
+        String at = URI.create(tablet.url()).resolve("/boxes/" + box + "/saw").toString();
+        tablet.navigate(at);
+        SawTest.setUp(tablet);
+        tablet.waitForTimeout(1500);
+        tablet.context().setOffline(true);
+        tablet.locator("footer .done").click();
+        assertThat(tablet.locator(".count")).containsText("pass 2 of 26");
+        tablet.navigate("about:blank");
+        desk.navigate(bench.address + "/boxes/" + box + "/saw");
+        assertThat(desk.locator(".count")).containsText("pass 1 of 26");
+        String run = desk.evaluate("""
+                        async (box) => {
+                          const json = { 'Content-Type': 'application/json' }
+                          const begin = () => fetch(`/api/boxes/${box}/runs`, { method: 'POST', headers: json, body: '{}' })
+                          const now = await (await begin()).json()
+                          await fetch(`/api/runs/${now.id}`, { method: 'DELETE', headers: json })
+                          return (await (await begin()).json()).id
+                        }""", box).toString();
+        tablet.context().setOffline(false);
+        tablet.navigate(at);
+        assertThat(tablet.locator(".told ol li")).hasCount(1);
+        assertThat(tablet.locator(".told ol li")).containsText("A1 + C1");
+        assertThat(tablet.locator(".gate")).isVisible();
+        assertThat(run).startsWith(box + "-run-");
+        tablet.context().close();
+        desk.context().close();
+    }
+
     @Test
     void whoOnlyLooksChangesNothingAndIsPutOut() {
         Page desk = bench.window();

@@ -156,6 +156,11 @@ class ShopFilesTest extends ServerTestBase {
         Map<String, String> newer = new LinkedHashMap<>(files);
         newer.put("shop.json", "{\"format\":\"cant-hook-shop\",\"version\":9}");
         assertThat(sent("/api/shop/look", packed(newer)).detail()).contains("newer");
+        Map<String, String> noList = new LinkedHashMap<>(files);
+        noList.put("rack/cutters.json", "{}");
+        assertThat(sent("/api/shop/take?whole=true", packed(noList)).detail())
+                .as("an empty file is no empty shelf")
+                .startsWith("rack/cutters.json: ");
         Map<String, String> badBoard = new LinkedHashMap<>(files);
         badBoard.put("rack/boards.csv", "name,length,width,thickness,wood\nA board,long,100,10,cherry-black\n");
         assertThat(sent("/api/shop/take", packed(badBoard)).detail()).startsWith("rack/boards.csv, line 2: ");

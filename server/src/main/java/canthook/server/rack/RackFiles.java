@@ -5,6 +5,7 @@ import canthook.refusal.Refused;
 import canthook.server.keeping.Damaged;
 import canthook.server.keeping.Found;
 import canthook.server.keeping.Found.Is;
+import canthook.server.keeping.Ids;
 import canthook.server.rack.Rack.Kept;
 import canthook.server.rack.Rack.Kind;
 import canthook.shop.HouseRule;
@@ -231,13 +232,22 @@ public class RackFiles {
 
     private Map<HouseRule, Double> rules(byte[] file) {
         Map<HouseRule, Double> all = new LinkedHashMap<>();
-        tree(RULES, file).fields().forEachRemaining(rule -> {
+        JsonNode told = tree(RULES, file);
+        if (!told.isObject()) {
+            throw refused(RULES, "It has no rules by their names.");
+        }
+        told.fields().forEachRemaining(rule -> {
             if (!rule.getValue().isNumber()) {
-                throw new Refused(RULES, "The rule “" + rule.getKey() + "” has no number.");
+                throw refused(RULES, "The rule “" + rule.getKey() + "” has no number.");
             }
             all.put(HouseRule.byId(rule.getKey()), rule.getValue().asDouble());
         });
         return all;
+    }
+
+    /** Named, because an archive has many. */
+    private static Refused refused(String file, String why) {
+        return new Refused(file, file + ": " + why);
     }
 
     private Set<String> woodsIn(Map<String, byte[]> files) {
@@ -288,9 +298,14 @@ public class RackFiles {
 
     private <T> Rows<T> listed(Shelf<T> shelf, byte[] file) {
         Rows<T> rows = new Rows<>(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
-        for (JsonNode node : tree(shelf.file(), file)) {
+        JsonNode list = tree(shelf.file(), file);
+        if (!list.isArray()) {
+            // an empty file must not be taken for an empty shelf
+            throw refused(shelf.file(), "It is no list.");
+        }
+        for (JsonNode node : list) {
             if (!(node instanceof ObjectNode item)) {
-                throw new Refused(shelf.file(), "Part of it is not what belongs there.");
+                throw refused(shelf.file(), "Part of it is not what belongs there.");
             }
             Function<String, T> made = id -> read(shelf, item.deepCopy().put("id", id));
             T first = made.apply(item.path("id").asText("item"));
@@ -307,8 +322,7 @@ public class RackFiles {
         for (int i = 0; i < ids.size(); i++) {
             all.add(
                     ids.get(i).isEmpty()
-                            ? canthook.server.keeping.Ids.readable(
-                                    names.get(i), shelf.kind().words())
+                            ? Ids.readable(names.get(i), shelf.kind().words())
                             : ids.get(i));
         }
         return all;
@@ -318,7 +332,7 @@ public class RackFiles {
         try {
             return json.treeToValue(item, shelf.kind().type());
         } catch (JsonProcessingException e) {
-            throw new Refused(shelf.file(), Damaged.why(e));
+            throw refused(shelf.file(), Damaged.why(e));
         }
     }
 
@@ -326,7 +340,7 @@ public class RackFiles {
         try {
             return json.readTree(bytes);
         } catch (JsonProcessingException e) {
-            throw new Refused(file, Damaged.why(e));
+            throw refused(file, Damaged.why(e));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
