@@ -1,15 +1,39 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { useElementVisibility } from '@vueuse/core'
+import { ref, useTemplateRef, watch } from 'vue'
+import { answer, api, problemOf, type LidKind } from '../api/client'
 import { useBench } from '../bench/store'
 import NumText from '../drawing/NumText.vue'
 
-/** The kinds of lid beside each other for this box; pressed, one becomes its lid. */
+/** The kinds of lid beside each other for this box, asked for when they are looked at; pressed, one becomes its lid. */
 const bench = useBench()
-const lids = computed(() => bench.answer?.lids ?? [])
+const lids = ref<LidKind[]>([])
+const failed = ref('')
+const seen = useElementVisibility(useTemplateRef<HTMLElement>('list'))
+let turn = 0
+watch(
+  [seen, () => bench.worked],
+  async ([looked]) => {
+    const plan = bench.plan
+    if (!looked || !plan) return
+    const mine = ++turn
+    try {
+      const found = await answer(api.POST('/api/work/lids', { body: { plan } }))
+      if (mine !== turn) return
+      lids.value = found
+      failed.value = ''
+    } catch (error) {
+      if (mine === turn) failed.value = problemOf(error).detail
+    }
+  },
+  { immediate: true }
+)
 </script>
 
 <template>
-  <ul class="lids" aria-label="Kinds of lid">
+  <p v-if="failed" class="not">{{ failed }}</p>
+  <p v-else-if="!lids.length">Working them out…</p>
+  <ul ref="list" class="lids" aria-label="Kinds of lid">
     <li v-for="l in lids" :key="l.guess">
       <button type="button" :aria-pressed="l.stands" @click="bench.begin(l.guess)">
         <strong>{{ l.name }}</strong>

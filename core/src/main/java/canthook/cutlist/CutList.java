@@ -210,20 +210,15 @@ public record CutList(
         EndToCut first = gang.first();
         List<PartEnd> ends = gang.ends().stream().map(EndToCut::end).toList();
         Face face = gang.isFacing() ? Face.FACING : first.end().end() == 1 ? Face.OUTSIDE : Face.INSIDE;
-        StringBuilder name = new StringBuilder();
-        ends.forEach(e -> name.append(e.toString().toLowerCase(Locale.ROOT)));
+        String name =
+                ends.stream().map(e -> e.toString().toLowerCase(Locale.ROOT)).collect(Collectors.joining()) + ".";
         int before = cuts.size();
         Length top = joint.top(first.end().part());
         boolean lowOnly =
                 gang.ends().stream().allMatch(e -> joint.top(e.end().part()).isUnder(joint.wall()));
         for (Cut pass : passes(first, joint, ladder, jig)) {
             cuts.add(new SawCut(
-                    name + "." + pass.id(),
-                    cuts.size() + 1,
-                    ends,
-                    lowOnly ? pass.within(top) : pass,
-                    first.depth(),
-                    face));
+                    name + pass.id(), cuts.size() + 1, ends, lowOnly ? pass.within(top) : pass, first.depth(), face));
         }
         for (EndToCut end : gang.ends()) {
             joint.sawnOff(end.end()).ifPresent(strip -> {
@@ -237,7 +232,7 @@ public record CutList(
                         new ByEye(),
                         "Off the jig: saw away the part of a finger on top.");
                 cuts.add(new SawCut(
-                        name + "." + end.end().toString().toLowerCase(Locale.ROOT) + "." + pass.id(),
+                        name + end.end().toString().toLowerCase(Locale.ROOT) + "." + pass.id(),
                         cuts.size() + 1,
                         List.of(end.end()),
                         pass,

@@ -19,6 +19,7 @@ import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.walls.WallDemands;
+import canthook.working.Later;
 import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
@@ -37,7 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param rungs every feasible count and the first two that are not, from few sections to many
  * @param chosen the count that stands, worked out under its own name
  * @param best the rung that is recommended
- * @param sentence why it is recommended
+ * @param said why it is recommended
  * @param firstRip rip the parts to this until the fit is settled
  * @param ripAfterFit what comes off once it is
  * @param low where a lower wall's joint ends; null when all walls are of one height
@@ -46,7 +47,7 @@ public record Ladder(
         List<Rung> rungs,
         Rung chosen,
         Rung best,
-        String sentence,
+        Later<String> said,
         Worked firstRip,
         Worked ripAfterFit,
         @Nullable LowEnds low,
@@ -103,7 +104,20 @@ public record Ladder(
         List<Worked> numbers = new ArrayList<>(chosen.numbers());
         numbers.addAll(sheet.numbers());
         return new Ladder(
-                rungs, chosen, best, sentence(best, plan), firstRip, after, low, List.copyOf(numbers), verdicts.all());
+                rungs,
+                chosen,
+                best,
+                new Later<>(() -> sentence(best, plan)),
+                firstRip,
+                after,
+                low,
+                List.copyOf(numbers),
+                verdicts.all());
+    }
+
+    /** Why the rung that is recommended is. */
+    public String sentence() {
+        return said.get();
     }
 
     /** The plan's own cutter, and when the maker asks for any, those of the rack. */
@@ -235,6 +249,16 @@ public record Ladder(
     /** The plan with the count that stands fixed, for changes that rely on where its boundaries lie. */
     public BoxPlan pinned(BoxPlan plan) {
         return pinned(plan, chosen);
+    }
+
+    /** The plan with what was chosen among the cutters of the rack fixed, so that it works out to the same whatever hangs there later. */
+    public BoxPlan settled(BoxPlan plan) {
+        if (!plan.fingers().looksOverTheRack()) {
+            return plan;
+        }
+        Cutter cutter = chosen.tool().cutter();
+        FingerChoice own = cutter == null ? plan.fingers() : plan.fingers().with(cutter);
+        return pinned(plan.with(own.withAnyCutter(false)));
     }
 
     static BoxPlan pinned(BoxPlan plan, Rung chosen) {

@@ -1,6 +1,7 @@
 package canthook.fingers;
 
 import canthook.length.Length;
+import canthook.working.Later;
 import canthook.working.Term;
 import canthook.working.Worked;
 import java.util.List;
@@ -12,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param tool the cutter it is cut with
  * @param feasible whether the cutter can make it
  * @param why when it cannot, or when it is a strange choice: the reason; else empty
- * @param joint layout and corners, as they are cut
+ * @param layout of a full corner
  * @param clearance c that the joint will have
  * @param wanted c that is wished for; another than {@code clearance} only where a jig can but come near it
  * @param closing the height at which the joint closes
@@ -22,13 +23,13 @@ import org.jspecify.annotations.Nullable;
  * @param overlap of neighbouring passes, at least
  * @param band between which heights one pass may close
  * @param screw the whole steps it is made in; null when no screw makes it
- * @param reasons what the score is made of
+ * @param weighed what it comes to when it is weighed against others
  */
 public record Rung(
         Tool tool,
         boolean feasible,
         String why,
-        Joint joint,
+        Layout layout,
         Worked sections,
         Worked fingers,
         Worked clearance,
@@ -41,18 +42,12 @@ public record Rung(
         Worked wall,
         Worked onePassCloses,
         Worked ripOff,
-        Worked cuts,
-        Worked glueArea,
-        Worked glueRatio,
-        Worked glueFaces,
         Worked sectionRatio,
-        Worked score,
         Worked kerf,
         Length overlap,
         HeightBand band,
         @Nullable ScrewSteps screw,
-        List<Reason> reasons,
-        List<Worked> numbers) {
+        Later<Weighed> weighed) {
 
     /**
      * One part of the score.
@@ -67,8 +62,39 @@ public record Rung(
         return slot.id().substring(0, slot.id().lastIndexOf('.'));
     }
 
-    public Layout layout() {
-        return joint.layout();
+    /** Layout and corners, as they are cut. */
+    public Joint joint() {
+        return weighed.get().joint();
+    }
+
+    /** Passes of all stacks. */
+    public Worked cuts() {
+        return weighed.get().cuts();
+    }
+
+    public Worked glueArea() {
+        return weighed.get().glueArea();
+    }
+
+    public Worked glueRatio() {
+        return weighed.get().glueRatio();
+    }
+
+    public Worked glueFaces() {
+        return weighed.get().glueFaces();
+    }
+
+    public Worked score() {
+        return weighed.get().score();
+    }
+
+    /** What the score is made of. */
+    public List<Reason> reasons() {
+        return weighed.get().reasons();
+    }
+
+    public List<Worked> numbers() {
+        return weighed.get().numbers();
     }
 
     /** One pass a slot, closing inside the band. */

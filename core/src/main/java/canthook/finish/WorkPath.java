@@ -6,7 +6,6 @@ import static canthook.working.Term.roundedUp;
 import canthook.cutlist.CutList;
 import canthook.finish.Task.Lane;
 import canthook.glue.GlueUp;
-import canthook.glue.OrderCard.Phase;
 import canthook.lid.WorkedLid;
 import canthook.plan.BatchWish;
 import canthook.plan.BoxPlan;
@@ -143,9 +142,8 @@ public final class WorkPath {
     /** In one lot, or two halves with the setting between. */
     private String glue(String before, GlueUp glue) {
         Duration sets = Drying.in(air, Duration.ofSeconds((long) glue.handled().number()));
-        boolean halves = glue.card().steps().stream().anyMatch(s -> s.phase() == Phase.SETTING);
         Worked once = glue.time().all();
-        if (!halves) {
+        if (!glue.choice().halves()) {
             return task("glue", Lane.BOX, "Glue", hands(once), sets, List.of(before));
         }
         String first =

@@ -21,6 +21,7 @@ import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.wood.Wood;
+import canthook.working.Later;
 import canthook.working.Quantity;
 import canthook.working.Show;
 import canthook.working.Term;
@@ -37,12 +38,13 @@ import org.jspecify.annotations.Nullable;
  * seizes: water-based glue, hard wood or sheet goods, a clearance under 0.05, more than twelve sections
  * </pre>
  *
+ * @param inOrder the order card, written when it is asked for
  * @param within what lies in the walls' grooves and dadoes
  * @param square what the diagonals say; null until they are read
  */
 public record GlueUp(
         GlueTime time,
-        OrderCard card,
+        Later<OrderCard> inOrder,
         Within within,
         @Nullable Square square,
         TrimmedTips trim,
@@ -63,6 +65,11 @@ public record GlueUp(
 
     /** What the ways to gain time are worked from, when somebody asks for them. */
     public record Source(BoxPlan plan, Ladder ladder, HouseRules rules) {}
+
+    /** The steps in order. */
+    public OrderCard card() {
+        return inOrder.get();
+    }
 
     /** What is looked at before the glue is opened; worked when it is asked for, which is at the bench alone. */
     public DryFit dryFit() {
@@ -98,7 +105,8 @@ public record GlueUp(
         Square square = Square.of(sheet, plan, box, rules);
         TrimmedTips trim = TrimmedTips.of(sheet, plan, box, ladder.chosen().finger());
         Within within = Within.of(bottom, lid, fittings);
-        OrderCard card = OrderCard.of(choice, plan.size().tips(), ladder.joint(), within, time);
+        Later<OrderCard> inOrder =
+                new Later<>(() -> OrderCard.of(choice, plan.size().tips(), ladder.joint(), within, time));
         Source source = new Source(plan, ladder, rules);
         judgeTime(plan, source, time, verdicts);
         judgeFit(plan, ladder, verdicts);
@@ -108,7 +116,7 @@ public record GlueUp(
         trim.judge(plan, verdicts);
         return new GlueUp(
                 time,
-                card,
+                inOrder,
                 within,
                 square,
                 trim,

@@ -1,5 +1,6 @@
 package canthook.planner;
 
+import canthook.fingers.Ladder;
 import canthook.fingers.Rung;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
@@ -35,10 +36,10 @@ public final class Alternatives {
      */
     public record Alternative(String says, String cost, BoxPlan after, boolean stands) {}
 
-    /** An answer tried: the plan as it would be, worked. */
-    private record Tried(String words, WorkedPlan worked) {
+    /** An answer tried: the plan as it would be, and its joint. */
+    private record Tried(String words, BoxPlan plan, Ladder ladder) {
         Rung rung() {
-            return worked.fingers().chosen();
+            return ladder.chosen();
         }
     }
 
@@ -62,7 +63,7 @@ public final class Alternatives {
         Integer same = tried.isEmpty() ? null : tried.get(0).rung().sections().count();
         offer(tried, worked, "", odd.exactly().withSections(same), false);
         if (tried.stream()
-                .noneMatch(t -> t.worked().plan().fingers().equals(odd.exactly().withSections(same)))) {
+                .noneMatch(t -> t.plan().fingers().equals(odd.exactly().withSections(same)))) {
             offer(tried, worked, "", odd.exactly(), false);
         }
         offer(tried, worked, ", even,", odd.with(Parity.EVEN).withSections(null).about(), true);
@@ -79,11 +80,9 @@ public final class Alternatives {
                 answers.add(new Alternative(
                         says,
                         cost(answer, first, plan.display()),
-                        answer.worked().settled().equals(answer.worked().plan())
-                                ? answer.worked()
-                                        .fingers()
-                                        .pinned(answer.worked().plan())
-                                : answer.worked().settled(),
+                        answer.plan().fingers().looksOverTheRack()
+                                ? answer.ladder().settled(answer.plan())
+                                : answer.ladder().pinned(answer.plan()),
                         isSame(answer.rung(), worked.fingers().chosen())));
             }
         }
@@ -92,10 +91,11 @@ public final class Alternatives {
 
     private static void offer(
             List<Tried> tried, WorkedPlan worked, String words, FingerChoice choice, boolean onePass) {
-        WorkedPlan after = Planner.work(worked.plan().with(choice), worked.shop());
-        Rung rung = after.fingers().chosen();
+        BoxPlan after = worked.plan().with(choice);
+        Ladder ladder = Planner.joint(after, worked.shop());
+        Rung rung = ladder.chosen();
         if (rung.feasible() && (!onePass || rung.passes().count() == 1)) {
-            tried.add(new Tried(words, after));
+            tried.add(new Tried(words, after, ladder));
         }
     }
 
@@ -103,7 +103,7 @@ public final class Alternatives {
         Rung rung = answer.rung();
         int passes = rung.passes().count();
         Length tail = rung.layout().tail();
-        boolean named = answer.worked().plan().fingers().looksOverTheRack();
+        boolean named = answer.plan().fingers().looksOverTheRack();
         return rung.sections().count() + answer.words() + " in "
                 + (passes == 1 ? "one pass" : (passes < NUMBERS.length ? NUMBERS[passes] : passes) + " passes")
                 + (named ? " with " + rung.tool().name() : "")

@@ -87,9 +87,14 @@ public final class LidsCompared {
     }
 
     private static Worked outside(WorkedPlan worked) {
-        return worked.number("lid.total-height")
-                .or(() -> worked.number("lid.closed-height"))
-                .orElse(worked.fingers().wall());
+        for (String id : new String[] {"lid.total-height", "lid.closed-height"}) {
+            for (Worked number : worked.lid().numbers()) {
+                if (number.id().equals(id)) {
+                    return number;
+                }
+            }
+        }
+        return worked.fingers().wall();
     }
 
     private static String work(WorkedPlan worked, LengthDisplay display) {

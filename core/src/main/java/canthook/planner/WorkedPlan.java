@@ -5,7 +5,6 @@ import canthook.bottom.WorkedBottom;
 import canthook.corner.CornersCompared;
 import canthook.cutlist.BatchCuts;
 import canthook.cutlist.CutList;
-import canthook.cutter.Cutter;
 import canthook.fingers.Ladder;
 import canthook.fingers.Rung;
 import canthook.fingers.SectionLists;
@@ -23,7 +22,6 @@ import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
 import canthook.panel.Step;
 import canthook.plan.BoxPlan;
-import canthook.plan.FingerChoice;
 import canthook.seasons.Year;
 import canthook.shop.Shop;
 import canthook.size.SizedBox;
@@ -86,12 +84,7 @@ public record WorkedPlan(
 
     /** The plan with what was chosen among the cutters of the rack fixed, so that it works out to the same whatever hangs there later. */
     public BoxPlan settled() {
-        if (!plan.fingers().looksOverTheRack()) {
-            return plan;
-        }
-        Cutter cutter = fingers.chosen().tool().cutter();
-        FingerChoice own = cutter == null ? plan.fingers() : plan.fingers().with(cutter);
-        return fingers.pinned(plan.with(own.withAnyCutter(false)));
+        return fingers.settled(plan);
     }
 
     /** The cuts of so many boxes alike, in stacks. */
@@ -129,9 +122,11 @@ public record WorkedPlan(
             }
         }
         for (Rung rung : fingers.rungs()) {
-            for (Worked worked : rung.numbers()) {
-                if (worked.id().equals(id)) {
-                    return Optional.of(worked);
+            if (id.startsWith(rung.name() + ".")) {
+                for (Worked worked : rung.numbers()) {
+                    if (worked.id().equals(id)) {
+                        return Optional.of(worked);
+                    }
                 }
             }
         }

@@ -99,6 +99,11 @@ public final class Worksheet {
         return add(new Worked(id(name), symbol, label, show, term.value(), Basis.COMPUTED, rule, source, term, null));
     }
 
+    /** Whose sheet it is: what its numbers' names begin with. */
+    public String stage() {
+        return stage;
+    }
+
     public List<Worked> numbers() {
         return Collections.unmodifiableList(numbers);
     }

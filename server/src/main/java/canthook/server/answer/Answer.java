@@ -9,7 +9,6 @@ import canthook.judgement.Call;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
 import canthook.plan.JigChoice;
-import canthook.planner.LidsCompared;
 import canthook.planner.Stations.Station;
 import canthook.saw.Jobs;
 import canthook.verdict.Verdict;
@@ -40,7 +39,6 @@ import org.jspecify.annotations.Nullable;
  * @param fitSteps what is set anew to put the fit right, one after another; empty when the verdict says it all
  * @param recommendation why, in one sentence
  * @param hints what a good maker would say at this station; all of them when no station was asked for
- * @param lids kinds of lid beside each other, when the station is lid
  * @param finish what there is to finish with and to take care of, when the station is finish
  * @param glue the order card and what beside the numbers belongs to it, when the station is glue
  */
@@ -68,7 +66,6 @@ public record Answer(
         List<Figure> figures,
         Figure stick,
         List<HintView> hints,
-        @Nullable List<LidsCompared.Kind> lids,
         @Nullable GlueView glue,
         @Nullable FinishView finish) {
 

@@ -37,7 +37,6 @@ import canthook.plan.PlanLengths;
 import canthook.plan.Recipe;
 import canthook.planner.Alternatives;
 import canthook.planner.GainedTime;
-import canthook.planner.LidsCompared;
 import canthook.planner.Place;
 import canthook.planner.Stations;
 import canthook.planner.WorkedPlan;
@@ -152,7 +151,6 @@ public final class Answers {
                 place == null ? List.of() : figures(worked, place, day, step),
                 StickFigure.of(worked),
                 hints(worked, place),
-                place == Place.LID ? LidsCompared.of(worked) : null,
                 place == Place.GLUE ? glue(worked) : null,
                 place == Place.FINISH ? finish(worked) : null);
     }

@@ -12,6 +12,7 @@ import canthook.plan.BoxPlan;
 import canthook.plan.StartingPlan;
 import canthook.planner.FirstCutter;
 import canthook.planner.FirstGuess;
+import canthook.planner.LidsCompared;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
@@ -145,6 +146,13 @@ public class WorkApi {
     LadderFigure rung(@PathVariable String name, @RequestBody WorkRequest request) {
         return Answers.rung(asked(request).worked(), name)
                 .orElseThrow(() -> new Refused("name", "This plan's ladder has no rung called “" + name + "”."));
+    }
+
+    /** The kinds of lid beside each other: every one of them is a plan worked, so they are asked for when somebody looks. */
+    @OpenTo(May.READ)
+    @PostMapping("/work/lids")
+    List<LidsCompared.Kind> lids(@RequestBody WorkRequest request) {
+        return LidsCompared.of(asked(request).worked());
     }
 
     /** What a decision begins with when it is opened; what was said before is kept. */
