@@ -87,6 +87,8 @@ public class JsonRules {
     private static SimpleModule lengths() {
         SimpleModule module = new SimpleModule("cant-hook");
         module.addSerializer(Length.class, new MillimetresOut());
+        module.addSerializer(double.class, new Thousandths());
+        module.addSerializer(Double.class, new Thousandths());
         module.addDeserializer(Length.class, new MillimetresIn());
         module.setMixInAnnotation(BoxPlan.class, PlanMixin.class);
         module.setMixInAnnotation(Bottom.class, BottomKinds.class);
