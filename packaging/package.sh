@@ -54,10 +54,14 @@ java() {
   # the archive of classes knows the application by where it lies from here
   cd "$here/app"
   archive="$data/.start/app.jsa"
+  if [ ! "$archive" -nt server-0.1.0-app.jar ] && [ -f start.jsa.gz ]; then
+    mkdir -p "$data/.start"
+    "$here/runtime/bin/java" -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -cp server-0.1.0-app.jar canthook.server.start.LayReady . "$archive" 2>/dev/null || rm -f "$archive"
+  fi
   if [ "$archive" -nt server-0.1.0-app.jar ]; then
     shared="-XX:SharedArchiveFile=$archive -Xlog:cds=off -Xlog:cds+dynamic=off"
   else
-    # the first start takes longer, and the first stop a moment: from then on it starts in half the time
+    # a package that could not be laid ready: the first start takes longer, and the first stop a moment
     rm -f "$archive"; mkdir -p "$data/.start" && shared="-XX:ArchiveClassesAtExit=$archive -Xlog:cds=off -Xlog:cds+dynamic=off"
   fi
   # shellcheck disable=SC2086
@@ -80,5 +84,17 @@ case "$command" in
 esac
 TEXT
 chmod +x "$out/cant-hook"
-# what every Java starts with, laid ready; what this application starts with is laid ready in the data folder when it first stops
+# what every Java starts with, laid ready
 "$out/runtime/bin/java" -Xshare:dump >/dev/null 2>&1 || true
+# and what this application starts with: once through a start and what a page asks first, packed, and unpacked at the first start
+(cd "$out/app" && find . -name '*.jar' -printf '%Ts %P\n' | sort -k 2) >"$out/app/times"
+once=$(mktemp -d); trap 'rm -rf "$once"' EXIT
+"$out/cant-hook" demo --port "${PACKAGE_PORT:-4396}" --data "$once/data" >"$once/says" 2>&1 & first=$!
+for _ in $(seq 300); do grep -q "http://" "$once/says" && break; kill -0 $first 2>/dev/null || break; sleep 0.2; done
+at=$(sed -n 's#.*http://127.0.0.1:\([0-9]*\).*#\1#p' "$once/says")
+for page in /boxes /api/boxes /api/boxes/envelope-drawer /api/woods; do
+  (exec 3<>"/dev/tcp/127.0.0.1/$at" && printf 'GET %s HTTP/1.0\r\nHost: 127.0.0.1:%s\r\n\r\n' "$page" "$at" >&3 && cat <&3 >/dev/null) 2>/dev/null || true
+done
+kill $first 2>/dev/null || true; wait $first 2>/dev/null || true
+if [ -f "$once/data/.start/app.jsa" ]; then gzip -9 -n -c "$once/data/.start/app.jsa" >"$out/app/start.jsa.gz"
+else echo "The archive of classes could not be made: the first start of this package takes longer." >&2; cat "$once/says" >&2; fi

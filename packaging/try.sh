@@ -20,13 +20,19 @@ mount -t proc proc "$root/proc" 2>/dev/null || echo "(without /proc)"
 [ -z "$(find "$root/bin" "$root/usr" -name 'java*' -o -name 'node*' 2>/dev/null)" ] || { echo "the bare root has Java or Node" >&2; exit 1; }
 bare=$(PATH="$PATH:/usr/sbin:/sbin" command -v chroot) || { echo "chroot is missing" >&2; exit 1; }
 "$bare" "$root" /bin/sh -c : 2>/dev/null || { echo "No bare root can be entered here: the package was not tried."; exit 0; }
+# start COMMAND DATA
 start() {
   local began; began=$(date +%s%N)
-  env -i PATH=/bin HOME=/data TMPDIR=/tmp "$bare" "$root" /bin/sh /opt/cant-hook/cant-hook demo --port "$port" --data /data/shop >"$root/tmp/says" 2>&1 & first=$!
+  env -i PATH=/bin HOME=/data TMPDIR=/tmp "$bare" "$root" /bin/sh /opt/cant-hook/cant-hook "$1" --port "$port" --data "/data/$2" >"$root/tmp/says" 2>&1 & first=$!
   for _ in $(seq 600); do grep -q "http://" "$root/tmp/says" && break; kill -0 $first 2>/dev/null || { cat "$root/tmp/says" >&2; exit 1; }; sleep 0.05; done
   took=$(( ($(date +%s%N) - began) / 1000000 ))
 }
-start; firstTook=$took
+stop() { kill $first 2>/dev/null || true; wait $first 2>/dev/null || true; }
+start run new; firstTook=$took
+[ -f "$root/data/new/.start/app.jsa" ] || { echo "the archive of classes was not laid ready" >&2; exit 1; }
+# classes that come out of the archive are mapped, not read: the process has it among its files
+grep -q app.jsa "/proc/$first/maps" 2>/dev/null || [ ! -r "/proc/$first/maps" ] || { echo "the archive of classes is not taken" >&2; exit 1; }
+stop; start demo shop
 # ask WHAT PATH HOW-IT-BEGINS
 ask() {
   local body; body=$(mktemp)
@@ -41,9 +47,8 @@ ask "the papers" /api/boxes/germination-box/papers.pdf "%PDF"
 ask "a picture of a paper" /api/boxes/envelope-drawer/papers/run-sheet/1.png "PNG"
 ask "the calendar" /api/calendar.ics "BEGIN:VCALENDAR"
 # stopped as by Ctrl C, and begun again
-kill $first; wait $first 2>/dev/null || true
-start
+stop; start demo shop
 ask "the shelf after a restart" /api/boxes envelope-drawer
 echo "Started the first time in ${firstTook} ms, then in ${took} ms in a bare root; $(du -sm "$package" | cut -f1) MB."
-[ "$took" -le "${CANTHOOK_START_MS:-4000}" ] || { echo "It took longer than it may." >&2; exit 1; }
+[ "$firstTook" -le "${CANTHOOK_START_MS:-4000}" ] && [ "$took" -le "${CANTHOOK_START_MS:-4000}" ] || { echo "It took longer than it may." >&2; exit 1; }
 [ "$(du -sm "$package" | cut -f1)" -lt 200 ] || { echo "It is larger than 200 MB." >&2; exit 1; }
