@@ -92,7 +92,7 @@ once=$(mktemp -d); trap 'rm -rf "$once"' EXIT
 "$out/cant-hook" demo --port "${PACKAGE_PORT:-4396}" --data "$once/data" >"$once/says" 2>&1 & first=$!
 for _ in $(seq 300); do grep -q "http://" "$once/says" && break; kill -0 $first 2>/dev/null || break; sleep 0.2; done
 at=$(sed -n 's#.*http://127.0.0.1:\([0-9]*\).*#\1#p' "$once/says")
-for page in /boxes /api/boxes /api/boxes/envelope-drawer /api/woods; do
+for page in /boxes /api/boxes /api/boxes/envelope-drawer /api/boxes/envelope-drawer/history /api/woods; do
   (exec 3<>"/dev/tcp/127.0.0.1/$at" && printf 'GET %s HTTP/1.0\r\nHost: 127.0.0.1:%s\r\n\r\n' "$page" "$at" >&3 && cat <&3 >/dev/null) 2>/dev/null || true
 done
 kill $first 2>/dev/null || true; wait $first 2>/dev/null || true

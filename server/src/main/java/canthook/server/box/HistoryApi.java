@@ -10,9 +10,11 @@ import canthook.refusal.Refused;
 import canthook.server.box.History.State;
 import canthook.server.box.Shelf.KeptBox;
 import canthook.server.rack.ShopFloor;
+import canthook.shop.Shop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -82,17 +84,18 @@ public class HistoryApi {
     HistoryView changes(
             @PathVariable String id,
             @RequestParam(required = false) @Nullable Long from,
-            @RequestParam(defaultValue = "15") int most) {
+            @RequestParam(defaultValue = "12") int most) {
         if (most < 1 || most > MOST) {
             throw new Refused("most", "From 1 to " + MOST + " changes at a time.");
         }
         KeptBox now = shelf.get(id);
         List<State> states = history.from(id, from == null ? now.revision() : from, most + 1);
         List<ChangeView> changes = new ArrayList<>();
-        Optional<WorkedPlan> after = states.isEmpty() ? Optional.empty() : worked(states.get(0));
+        Function<BoxPlan, Shop> shop = floor.asItIs();
+        Optional<WorkedPlan> after = states.isEmpty() ? Optional.empty() : worked(states.get(0), shop);
         for (int i = 0; i < Math.min(most, states.size()); i++) {
             State state = states.get(i);
-            Optional<WorkedPlan> before = i + 1 < states.size() ? worked(states.get(i + 1)) : Optional.empty();
+            Optional<WorkedPlan> before = i + 1 < states.size() ? worked(states.get(i + 1), shop) : Optional.empty();
             changes.add(view(state, i + 1 < states.size(), before, after));
             after = before;
         }
@@ -123,8 +126,8 @@ public class HistoryApi {
     StateView state(@PathVariable String id, @PathVariable long revision) {
         KeptBox now = shelf.get(id);
         State state = history.at(id, revision);
-        WorkedPlan was =
-                worked(state).orElseThrow(() -> new Refused("revision", "This state cannot be read; take another."));
+        WorkedPlan was = worked(state, floor.asItIs())
+                .orElseThrow(() -> new Refused("revision", "This state cannot be read; take another."));
         return new StateView(
                 revision,
                 state.at(),
@@ -149,7 +152,7 @@ public class HistoryApi {
         history.keep(id, revision, request.name() == null ? "" : request.name());
     }
 
-    private Optional<WorkedPlan> worked(State state) {
-        return state.plan().map(plan -> Planner.work(plan, floor.shop(plan, List.of())));
+    private static Optional<WorkedPlan> worked(State state, Function<BoxPlan, Shop> shop) {
+        return state.plan().map(plan -> Planner.work(plan, shop.apply(plan)));
     }
 }

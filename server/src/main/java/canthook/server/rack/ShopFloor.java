@@ -8,12 +8,17 @@ import canthook.plan.BoxPlan;
 import canthook.server.keeping.GapsSeen;
 import canthook.server.keeping.LearnedPace;
 import canthook.server.rack.Rack.Kept;
+import canthook.shop.GapAt;
+import canthook.shop.HouseRules;
 import canthook.shop.Machine;
 import canthook.shop.RackJig;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
+import canthook.working.Later;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 
 /** The shop a plan is worked in: house rules, test cuts, the cutters of the rack when the plan looks over them, its machines, the learned pace. */
@@ -33,10 +38,31 @@ public class ShopFloor {
 
     /** The shop for one box. */
     public Shop shop(BoxPlan plan, List<TestCut> testCuts) {
-        List<Cutter> cutters = plan.fingers().looksOverTheRack()
-                ? rack.all(Rack.Kind.CUTTER).stream().map(Kept::item).toList()
-                : List.of();
-        return new Shop(book.rules(), testCuts, cutters, pace.secondsPerPass(), gaps.again(), machines());
+        return asItIs(testCuts).apply(plan);
+    }
+
+    /** The shop as it is now, without test cuts, for many plans one after the other: what hangs in it is looked up once. */
+    public Function<BoxPlan, Shop> asItIs() {
+        return asItIs(List.of());
+    }
+
+    private Function<BoxPlan, Shop> asItIs(List<TestCut> testCuts) {
+        HouseRules rules = book.rules();
+        Double seconds = pace.secondsPerPass();
+        Set<GapAt> again = gaps.again();
+        List<Machine> machines = machines();
+        Later<List<Cutter>> cutters = new Later<>(this::cutters);
+        return plan -> new Shop(
+                rules,
+                testCuts,
+                plan.fingers().looksOverTheRack() ? cutters.get() : List.of(),
+                seconds,
+                again,
+                machines);
+    }
+
+    private List<Cutter> cutters() {
+        return rack.all(Rack.Kind.CUTTER).stream().map(Kept::item).toList();
     }
 
     private List<Machine> machines() {
