@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -27,6 +28,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * Batches as they come in a shop: boxes of several heights, ends of another wood, spares, wide and thick boards with knots partly
  * across. Whatever the plan is, it can be sawn.
  */
+@Tag("long")
 class ManyKindsTest {
     private static final BreakdownSolver SOLVER = new ExactSolver();
 

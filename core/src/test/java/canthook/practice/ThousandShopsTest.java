@@ -10,10 +10,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeMap;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** The fit's advice, followed in shops whose truth it does not know. */
+@Tag("long")
 class ThousandShopsTest {
     private static final int SHOPS = 1000;
 

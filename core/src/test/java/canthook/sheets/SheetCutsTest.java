@@ -15,10 +15,12 @@ import canthook.sheets.SheetSolver.Hurry;
 import canthook.sheets.exact.ExactSheets;
 import java.util.List;
 import java.util.stream.LongStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** The order of cuts against the plan it is told of: who sets the fence as told gets every panel. */
+@Tag("long")
 class SheetCutsTest {
     private static final SheetSolver SOLVER = new ExactSheets();
 

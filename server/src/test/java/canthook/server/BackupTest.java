@@ -43,12 +43,14 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** A shop is backed up while it is worked in, lost, and brought back with every project as it was. */
+@Tag("long")
 class BackupTest {
     private static final Instant NOW = Instant.parse("2026-03-29T10:00:00Z");
 

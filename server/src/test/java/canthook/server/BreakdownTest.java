@@ -6,9 +6,11 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Boxes out of the boards on the rack, asked for as the bench asks. */
+@Tag("long")
 class BreakdownTest extends ServerTestBase {
     @BeforeEach
     void emptyRack() {

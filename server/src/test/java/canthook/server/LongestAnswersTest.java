@@ -8,10 +8,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** However fine the joint and however full the rack, an answer stays small enough to come over while one types. */
+@Tag("long")
 class LongestAnswersTest extends ServerTestBase {
     private static final int MOST_BYTES = 300_000;
     private static final String[] STATIONS = {

@@ -14,12 +14,14 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.WebApplicationType;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** What is kept outlives the program. */
+@Tag("long")
 class RestartTest {
     static ConfigurableApplicationContext start(Path data) {
         return CantHook.application(CantHook.class)

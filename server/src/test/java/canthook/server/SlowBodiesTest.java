@@ -14,12 +14,14 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** A body that never comes to its end keeps nobody else from working, and is not waited for forever. */
+@Tag("long")
 class SlowBodiesTest {
     @Test
     void aHundredHalfSentBodiesKeepNobodyFromWorkingAndAreLetGo(@TempDir Path data) throws Exception {

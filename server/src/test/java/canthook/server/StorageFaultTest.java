@@ -27,12 +27,14 @@ import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** What happens to the shop's file happens to shops: another program holds it, the disk is full, it is damaged, it is newer. */
+@Tag("long")
 class StorageFaultTest {
     private static final String BOX = "/api/boxes/envelope-drawer";
     private final ObjectMapper json = new ObjectMapper();
