@@ -1,3 +1,4 @@
+import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, type Ref } from 'vue'
 import { answer, api, problemOf, type AheadView, type RunView, type SawEvent } from '../api/client'
 import * as away from '../shop/away'
@@ -23,8 +24,8 @@ export function sawRun(box: Ref<string>) {
   const gone = ref(false)
   /** marked here and not with the shop yet */
   const waiting = shallowRef<Marked[]>([])
-  /** what could not be taken when the shop was back, a line each */
-  const left = ref<string[]>([])
+  /** what could not be taken when the shop was back, a line each; stays over a reload until it was read */
+  const left = useLocalStorage<string[]>(() => `cant-hook.not-taken.${box.value}`, [])
   const ahead = shallowRef<AheadView>()
   let sent = { what: '', mark: '' }
 
@@ -203,7 +204,7 @@ export function sawRun(box: Ref<string>) {
     const back = await send(of, all)
     await away.forget(all)
     waiting.value = await away.markedOf(of)
-    left.value = back.left
+    left.value = [...left.value, ...back.left]
     stands(back.run)
     told.value = back.left.length
       ? ''
