@@ -9,14 +9,11 @@ import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
 import canthook.plan.JigChoice.Way;
-import canthook.plan.SizeWish;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.size.SizedBox;
-import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
-import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.walls.WallDemands;
 import canthook.working.Later;
@@ -54,12 +51,6 @@ public record Ladder(
         List<Worked> numbers,
         List<Verdict> verdicts) {
     private static final int REFUSED_SHOWN = 2;
-    /** Thicker is a machine's blade. */
-    private static final Length THICKEST_HAND_SAW = Length.mm(1.6);
-
-    private static final Length HAND_SAW = Length.mm(0.75);
-    private static final Length HAIR = Length.mm(0.5);
-
     /** A section to thickness that makers like best; between cutters the nearer one is recommended. */
     private static final double BEST_RATIO = 0.8;
 
@@ -99,7 +90,7 @@ public record Ladder(
                 firstRip.minus(chosen.wall()),
                 "From the first rip down to the height the walls stand at.");
         Verdicts verdicts = new Verdicts("fingers");
-        judge(plan, box, rungs, best, chosen, verdicts, rules);
+        LadderJudge.judge(plan, box, rungs, best, chosen, verdicts, rules);
         LowEnds low = LowEnds.of(plan, box, chosen, sheet, verdicts, walls.low());
         List<Worked> numbers = new ArrayList<>(chosen.numbers());
         numbers.addAll(sheet.numbers());
@@ -284,115 +275,6 @@ public record Ladder(
                 Show.FIT,
                 Term.larger(chosen.fingers().times(change), fixed(rules.leastOverHeight())),
                 "Each finger may grow or shrink by the change of clearance; at least what the house rule says.");
-    }
-
-    private static void judge(
-            BoxPlan plan, SizedBox box, List<Rung> rungs, Rung best, Rung chosen, Verdicts verdicts, HouseRules rules) {
-        LengthDisplay display = plan.display();
-        Length kerf = chosen.kerf().length();
-        if (!best.feasible()) {
-            verdicts.stop(
-                    Code.KERF_TOO_WIDE,
-                    "fingers.slot",
-                    "A kerf of " + display.text(kerf, Precision.FIT) + " is too wide for a wall "
-                            + display.text(box.jointed().length(), Precision.LAYOUT)
-                            + " high: even three sections would be narrower. Take a narrower cutter or a higher wall.");
-            return;
-        }
-        if (!chosen.feasible()) {
-            verdicts.stop(
-                    Code.COUNT_NOT_POSSIBLE,
-                    "fingers.slot",
-                    chosen.sections().count() + " sections would be "
-                            + display.text(chosen.slot().length(), Precision.FIT) + " wide"
-                            + (chosen.layout().isEqual() ? "" : " on average, and at least one slot")
-                            + ", narrower than the kerf of " + display.text(kerf, Precision.FIT) + ".",
-                    new Fix(
-                            "Take " + best.sections().count() + " sections",
-                            plan.with(
-                                    plan.fingers().withSections(best.sections().count()))));
-        }
-        boolean byHand = plan.jig().way() == Way.HAND;
-        Length overKerf = chosen.slot().length().minus(kerf);
-        if (chosen.feasible()
-                && !byHand
-                && overKerf.isPositive()
-                && !overKerf.isOver(HAIR)
-                && SizeWish.takesHeight(chosen.onePassCloses().length())
-                && plan.size().decidesHeight()) {
-            verdicts.note(
-                    Code.HAIR_OVER_KERF,
-                    "fingers.passes",
-                    "A slot " + display.text(overKerf, Precision.FIT) + " over the kerf still needs "
-                            + chosen.passes().count() + " passes, the last of them for next to nothing.",
-                    new Fix(
-                            "Make the wall "
-                                    + display.text(chosen.onePassCloses().length(), Precision.FIT) + " high: one pass",
-                            plan.with(plan.size()
-                                            .withHeight(chosen.onePassCloses().length()))
-                                    .with(plan.fingers()
-                                            .withSections(chosen.sections().count()))));
-        }
-        double ratio = chosen.sectionRatio().number();
-        if (chosen.feasible() && rules.isStrange(ratio)) {
-            verdicts.note(
-                    Code.SECTION_STRANGE,
-                    "fingers.section-ratio",
-                    "A choice seldom made: " + Score.ratioWords(ratio) + ". "
-                            + chosen.sectionRatio().rule());
-        }
-        if (plan.fingers().widths() != null) {
-            SectionLists.judge(plan, box.jointed().length(), chosen, verdicts);
-        }
-        if (byHand) {
-            judgeHandSaw(plan, chosen, verdicts);
-        }
-        judgeTool(chosen, verdicts);
-        if (rungs.stream().anyMatch(r -> r.feasible() && r.sections().count() >= FingerChoice.MOST_SECTIONS - 1)) {
-            verdicts.note(
-                    Code.LADDER_CUT_OFF,
-                    "fingers.sections",
-                    "Counts over " + FingerChoice.MOST_SECTIONS + " are possible and not listed.");
-        }
-    }
-
-    private static void judgeHandSaw(BoxPlan plan, Rung chosen, Verdicts verdicts) {
-        Cutter cutter = chosen.tool().cutter();
-        Length kerf = chosen.kerf().length();
-        if (cutter == null ? kerf.isOver(THICKEST_HAND_SAW) : cutter.kind() != Cutter.Kind.HAND_SAW) {
-            LengthDisplay display = plan.display();
-            verdicts.mind(
-                    Code.NO_HAND_SAW,
-                    "fingers.slot",
-                    "By hand, but the cutter is still " + plan.fingers().cutter() + ", "
-                            + display.text(kerf, Precision.FIT) + ": no slot would be narrower than that.",
-                    new Fix(
-                            "Reckon with a fine hand saw, " + display.text(HAND_SAW, Precision.FIT),
-                            plan.with(plan.fingers()
-                                    .with(new Cutter(
-                                            "hand-saw",
-                                            "Hand saw",
-                                            Cutter.Kind.HAND_SAW,
-                                            HAND_SAW,
-                                            HAND_SAW,
-                                            null,
-                                            "",
-                                            null,
-                                            null,
-                                            null,
-                                            ""))
-                                    .withAnyCutter(false))));
-        }
-    }
-
-    private static void judgeTool(Rung chosen, Verdicts verdicts) {
-        Cutter cutter = chosen.tool().cutter();
-        if (cutter != null && cutter.leavesRidges() && chosen.feasible()) {
-            verdicts.note(
-                    Code.RIDGED_FLOOR,
-                    "fingers.kerf",
-                    "Teeth of alternate bevels leave fine ridges on the slot's floor: pare them, or take a flat-topped rip tooth.");
-        }
     }
 
     private static String sentence(Rung best, BoxPlan plan) {

@@ -5,21 +5,16 @@ import static canthook.working.Term.fixed;
 import canthook.bottom.WorkedBottom;
 import canthook.fingers.Ladder;
 import canthook.fingers.Layout;
-import canthook.fingers.Layout.Span;
 import canthook.fingers.LowEnds;
-import canthook.length.Length;
 import canthook.length.LengthDisplay;
-import canthook.length.Precision;
 import canthook.panel.CutPiece;
 import canthook.panel.GrooveEnds;
 import canthook.panel.GrooveEnds.GrooveEnd;
-import canthook.panel.GrooveJudge;
 import canthook.panel.HeldPanel;
 import canthook.panel.PanelWidth;
 import canthook.panel.PanelWidth.Seat;
 import canthook.panel.Step;
 import canthook.plan.BoxPlan;
-import canthook.plan.Groove;
 import canthook.plan.Lid.Sliding;
 import canthook.plan.Lowered;
 import canthook.plan.Part;
@@ -27,9 +22,7 @@ import canthook.seasons.Year;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
-import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
-import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.walls.Asks;
 import canthook.walls.GrooveAsked;
@@ -39,7 +32,6 @@ import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -211,7 +203,7 @@ public record SlidingLid(
         Verdicts verdicts = new Verdicts("lid");
         SlidingLid lid = new SlidingLid(choice, held, pulled, line, off, over, inside, List.of(), List.of());
         pulled.judge(choice, plan, box, low, verdicts);
-        lid.judge(plan, walls, box, ladder, room, vertical, rules, verdicts);
+        new SlidingJudge(lid, plan, box, ladder, verdicts).judge(walls, room, vertical, rules);
         return new SlidingLid(choice, held, pulled, line, off, over, inside, sheet.numbers(), verdicts.all());
     }
 
@@ -288,115 +280,5 @@ public record SlidingLid(
     @Override
     public String line(LengthDisplay display) {
         return "slides, line " + (isOnBoundary() ? "on" : "off") + " a boundary";
-    }
-
-    private void judge(
-            BoxPlan plan,
-            WallDemands walls,
-            SizedBox box,
-            Ladder ladder,
-            Worked room,
-            Worked vertical,
-            HouseRules rules,
-            Verdicts verdicts) {
-        LengthDisplay display = plan.display();
-        Groove groove = choice.groove();
-        Layout layout = ladder.joint().layout();
-        Length wall = ladder.wall().length();
-        // a groove is moved for the count that stands: another count would put the boundaries elsewhere
-        BoxPlan standing = ladder.pinned(plan);
-        GrooveJudge judge = new GrooveJudge(
-                held.groove(), plan, box, rules, changed -> standing.with(choice.withGroove(changed)), verdicts);
-        if (!judge.leavesAWall()) {
-            return;
-        }
-        if (groove.top().isOver(wall) || !lidLine.length().isPositive()) {
-            verdicts.stop(
-                    Code.LID_OFF_WALL,
-                    "lid.groove-offset",
-                    "The lid's groove lies off the wall. Put it below the upper edge.");
-            return;
-        }
-        if (!room.length().isPositive()) {
-            verdicts.stop(
-                    Code.LID_OFF_WALL,
-                    "lid.tongue",
-                    "The clearance in the groove's height leaves no tongue. Make the groove wider.");
-            return;
-        }
-        if (!held.across().cut().length().isPositive()) {
-            verdicts.stop(
-                    Code.PANEL_TOO_SMALL, "lid.running", "The running clearance leaves no lid at all. Ask for less.");
-            return;
-        }
-        if (!insideHeight.length().isPositive()) {
-            verdicts.stop(
-                    Code.LID_MEETS_BOTTOM,
-                    "lid.inside-height",
-                    "The lid's groove lies at or under the bottom: nothing is left between them.");
-        }
-        Lids.overContents(
-                plan,
-                walls,
-                box,
-                held.groove().groove().offset(),
-                "the lid's groove begins at",
-                top -> List.of(judge.at("Begin the lid's groove at ", top)),
-                verdicts);
-        judge.depth();
-        judgeTop(judge, display, box, wall, groove, verdicts);
-        judgeLine(judge, display, ladder, vertical.length(), wall, verdicts);
-        judge.engagement(held.across(), false, "lid", List.of());
-        if (layout.meets(new Span(groove.offset(), groove.top())) == Layout.Where.STRADDLES
-                && held.groove().parts().stream().anyMatch(Part::isEnd)) {
-            verdicts.note(
-                    Code.GROOVE_STRADDLES,
-                    "lid.groove-offset",
-                    "The lid's groove straddles a section boundary at the far end: stop it there at all four ends, or plug it.");
-        }
-        judge.thickness(
-                choice.thickness(),
-                room.length(),
-                "The lid is thicker than its tongue: rabbet its edges, and try the groove on an offcut first.",
-                "The lid is thinner than its groove has room for and will rattle.",
-                "lid.tongue");
-    }
-
-    private void judgeTop(
-            GrooveJudge judge, LengthDisplay display, SizedBox box, Length wall, Groove groove, Verdicts verdicts) {
-        Length least = Length.longer(Length.mm(4), box.thickness().length().dividedBy(2));
-        if (over.length().isUnder(least)) {
-            verdicts.mind(
-                    Code.LID_TOP_THIN,
-                    "lid.over-groove",
-                    "Only " + over.text(display) + " of wood is left over the groove; at least "
-                            + display.text(least, Precision.FIT) + " is wanted.",
-                    judge.at("Lower the groove to ", wall.minus(least).minus(groove.width())));
-        }
-    }
-
-    private void judgeLine(
-            GrooveJudge judge, LengthDisplay display, Ladder ladder, Length vertical, Length wall, Verdicts verdicts) {
-        if (isOnBoundary()) {
-            return;
-        }
-        List<Fix> fixes = new ArrayList<>();
-        for (Length boundary : LowEnds.about(ladder.joint(), lidLine.length())) {
-            Length offset = boundary.plus(vertical);
-            if (!offset.plus(judge.asked().groove().width()).isOver(wall)) {
-                fixes.add(judge.at(
-                        offset.isOver(judge.asked().groove().offset())
-                                ? "Raise the groove to "
-                                : "Lower the groove to ",
-                        offset));
-            }
-        }
-        verdicts.mind(
-                Code.LID_LINE_OFF,
-                "lid.line",
-                "The lid line lies " + display.text(off.length().abs(), Precision.FIT)
-                        + (off.length().isPositive() ? " above" : " below")
-                        + " a section boundary: the joint of what is lowered would end in a part of a section.",
-                fixes);
     }
 }

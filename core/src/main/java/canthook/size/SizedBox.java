@@ -1,8 +1,6 @@
 package canthook.size;
 
 import canthook.length.Length;
-import canthook.length.LengthDisplay;
-import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
 import canthook.plan.Lining;
@@ -66,8 +64,6 @@ public record SizedBox(
         List<Place> contents,
         List<Worked> numbers,
         List<Verdict> verdicts) {
-    private static final Length CARRIER_LENGTH = Length.mm(150);
-    private static final Length CARRIER_WIDTH = Length.mm(40);
 
     /** Where a thing or a divider stands: along and across the inside, and its size. */
     public record Place(
@@ -137,7 +133,7 @@ public record SizedBox(
         Worked endDepth = alike
                 ? depth
                 : depth(sheet, "end-slot-depth", "De", "Slots in the ends, depth", thickness, tips, under);
-        judge(plan, verdicts, insideLength, insideWidth, side, end);
+        SizeJudge.judge(plan, verdicts, insideLength, insideWidth, side, end);
         if (!alike) {
             verdicts.note(
                     Code.UNEQUAL_MATES,
@@ -151,7 +147,7 @@ public record SizedBox(
                     "size.tips",
                     "Planing the faces down to the tips leaves no wall. Leave the tips less far under the face.");
         }
-        judgeSize(plan, verdicts, outsideLength, outsideWidth, height);
+        SizeJudge.judgeSize(plan, verdicts, outsideLength, outsideWidth, height);
         if (room != null) {
             room.judge(plan, walls, insideLength, insideWidth, height, verdicts);
         }
@@ -273,33 +269,6 @@ public record SizedBox(
                 "height", "H", label, Show.LAYOUT, height, "The place less " + String.join(", less ", less) + ".");
     }
 
-    /** Contents and places can ask for what no wall may be. */
-    private static void judgeSize(BoxPlan plan, Verdicts verdicts, Worked length, Worked width, Worked height) {
-        if (plan.size().decidesHeight()) {
-            return;
-        }
-        LengthDisplay display = plan.display();
-        if (!SizeWish.takesHeight(height.length())) {
-            verdicts.stop(
-                    Code.SIZE_NOT_POSSIBLE,
-                    "size.height",
-                    "A wall " + display.text(height.length(), Precision.LAYOUT)
-                            + " high cannot be planned: between "
-                            + display.number(SizeWish.HEIGHT.least(), Precision.LAYOUT) + " and "
-                            + display.text(SizeWish.HEIGHT.most(), Precision.LAYOUT) + ".");
-        }
-        Length longest = Length.longer(length.length(), width.length());
-        if (longest.isOver(Length.mm(3000))
-                || !length.length().isPositive()
-                || !width.length().isPositive()) {
-            verdicts.stop(
-                    Code.SIZE_NOT_POSSIBLE,
-                    longest.equals(width.length()) ? "size.outside-width" : "size.outside-length",
-                    "A box " + display.text(length.length(), Precision.LAYOUT) + " by "
-                            + display.text(width.length(), Precision.LAYOUT) + " cannot be planned: up to 3 m.");
-        }
-    }
-
     private static Worked planed(
             Worksheet sheet, String name, String symbol, String label, Worked thickness, Worked tips) {
         return sheet.work(
@@ -322,39 +291,6 @@ public record SizedBox(
                 under
                         ? "As deep as the wall will be thick once its faces are planed down to the tips."
                         : "As deep as the mate is thick, and the proud on top, so that the tips stand past its face.");
-    }
-
-    private static void judge(
-            BoxPlan plan, Verdicts verdicts, Worked insideLength, Worked insideWidth, Worked side, Worked end) {
-        LengthDisplay display = plan.display();
-        if (!insideLength.length().isPositive() || !insideWidth.length().isPositive()) {
-            verdicts.stop(
-                    Code.NO_INSIDE,
-                    "size.thickness",
-                    "Walls " + display.text(plan.size().thickness(), Precision.LAYOUT)
-                            + " thick leave nothing inside. Make the box larger or the parts thinner.");
-            return;
-        }
-        Length shortest = Length.shorter(side.length(), end.length());
-        if (shortest.isUnder(CARRIER_LENGTH) || plan.size().height().isUnder(CARRIER_WIDTH)) {
-            verdicts.note(
-                    Code.SMALL_PART,
-                    shortest.equals(end.length()) ? "size.end-length" : "size.side-length",
-                    (shortest.isUnder(CARRIER_LENGTH)
-                                    ? "Parts under " + display.text(CARRIER_LENGTH, Precision.LAYOUT)
-                                            + " long bring hands close to the cutter: hold them in a carrier."
-                                    : "Parts under " + display.text(CARRIER_WIDTH, Precision.LAYOUT)
-                                            + " wide bring hands close to the cutter: finger them wide, rip after.")
-                            + " Your machine's manual and local rules come first.");
-        }
-        if (plan.size().tips() == Tips.BY_DESIGN) {
-            verdicts.note(
-                    Code.PROUD_BY_DESIGN,
-                    "size.tips",
-                    "Tips left proud by design: over the tips the box measures "
-                            + display.text(side.length(), Precision.LAYOUT)
-                            + " by " + display.text(end.length(), Precision.LAYOUT) + ".");
-        }
     }
 
     /** Length or width: one of them leads and the others follow. */

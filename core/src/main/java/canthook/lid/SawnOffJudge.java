@@ -1,0 +1,105 @@
+package canthook.lid;
+
+import canthook.fingers.Ladder;
+import canthook.fingers.Layout;
+import canthook.fingers.Layout.Span;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
+import canthook.panel.CapturedPanel;
+import canthook.panel.GrooveJudge;
+import canthook.panel.HeldPanel;
+import canthook.plan.BoxPlan;
+import canthook.plan.Lid.SawnOff;
+import canthook.shop.HouseRules;
+import canthook.size.SizedBox;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdicts;
+import canthook.walls.GrooveAsked;
+import canthook.walls.WallDemands;
+import canthook.working.Worked;
+import java.util.List;
+
+/**
+ * What is said of a lid that is sawn off: the top's groove, the seam, liner and hinges.
+ *
+ * @param plan it belongs to
+ */
+record SawnOffJudge(SawnOffLid lid, BoxPlan plan, SizedBox box, Ladder ladder, Verdicts verdicts) {
+    private static final Length LEAST_OVER_GROOVE = Length.mm(4);
+
+    void judge(WallDemands walls, CapturedPanel panel, HouseRules rules) {
+        SawnOff choice = lid.choice();
+        HeldPanel held = lid.held();
+        Worked loss = lid.loss();
+        LinerFrame liner = lid.liner();
+        ButtHinges hinges = lid.hinges();
+        LengthDisplay display = plan.display();
+        Length wall = ladder.wall().length();
+        // a seam and a groove are moved for the count that stands: another count would put the sections elsewhere
+        BoxPlan standing = ladder.pinned(plan);
+        GrooveAsked asked = held.groove();
+        GrooveJudge judge = new GrooveJudge(
+                asked, plan, box, rules, changed -> standing.with(choice.withGroove(changed)), verdicts);
+        if (!judge.leavesAWall()) {
+            return;
+        }
+        Length lowest = asked.parts().stream()
+                .map(ladder.joint()::top)
+                .min(Length::compareTo)
+                .orElse(wall);
+        Length least = Length.longer(LEAST_OVER_GROOVE, box.thickness().length().dividedBy(2));
+        if (asked.groove().top().isOver(lowest)) {
+            verdicts.stop(
+                    Code.LID_OFF_WALL,
+                    "lid.groove-offset",
+                    "The top’s groove lies off a wall it runs in. Put it below the upper edge.",
+                    judge.at(
+                            "Put it at ",
+                            lowest.minus(least).minus(asked.groove().width())));
+            return;
+        }
+        if (!held.across().cut().length().isPositive()) {
+            verdicts.stop(Code.PANEL_TOO_SMALL, "lid.cut", "The gap leaves no top panel at all.");
+            return;
+        }
+        if (asked.groove().top().isOver(wall.minus(least))) {
+            verdicts.mind(
+                    Code.LID_TOP_THIN,
+                    "lid.groove-offset",
+                    "Less than " + display.text(least, Precision.FIT) + " of wood is left over the top’s groove.",
+                    judge.at(
+                            "Lower the groove to ",
+                            wall.minus(least).minus(asked.groove().width())));
+        }
+        judge.depth();
+        Layout layout = ladder.joint().layout();
+        if (layout.meets(new Span(asked.groove().offset(), asked.groove().top())) == Layout.Where.STRADDLES) {
+            verdicts.mind(
+                    Code.GROOVE_STRADDLES,
+                    "lid.groove-offset",
+                    "The groove straddles a section boundary: it shows on both mates unless all eight ends are stopped.",
+                    judge.intoOneSection(layout));
+        }
+        judge.wallLeft(panel.stops());
+        judge.corners(panel);
+        judge.engagement(held.across(), false, "top panel", List.of());
+        new SeamJudge(lid, plan, standing, walls, ladder).judge(verdicts);
+        Lids.overContents(
+                plan,
+                walls,
+                box,
+                asked.offset().minus(loss).value().length(),
+                "the top panel comes down to",
+                top -> List.of(judge.at("Raise the top’s groove to ", top.plus(loss.length()))),
+                verdicts);
+        if (liner != null) {
+            Length half = loss.length().dividedBy(2);
+            liner.judge(
+                    choice, plan, asked.groove().offset().minus(choice.seam()).minus(half), verdicts);
+        }
+        if (hinges != null) {
+            hinges.judge(plan, box, lid.lidWalls(), changed -> plan.with(choice.with(changed)), verdicts);
+        }
+    }
+}
