@@ -16,7 +16,11 @@ export async function hear(id: string) {
   const [all, mine] = await Promise.all([
     answer(api.GET('/api/hints')),
     answer(api.GET('/api/boxes/{id}/hints', { params: { path: { id } } }))
-  ])
+  ]).catch((error: unknown) => {
+    // asked again when the box is looked at again
+    if (id === box) box = ''
+    throw error
+  })
   if (id !== box) return
   silenced.value = new Set(all.filter((h) => h.silenced).map((h) => h.call))
   answered.value = new Map(mine.map((m) => [m.call, m.answer]))
