@@ -1,6 +1,7 @@
 import { ref, shallowRef, toRaw, type Ref, type ShallowRef } from 'vue'
 import { answer as got, api, problemOf, type BoxPlan } from '../api/client'
 import { mayDecide } from '../shop/asking'
+import { named } from '../words/names'
 import { letGo as letGoOf, putBy as putByHere, unkeptOf, type Unkept } from './unkept'
 
 type Kept = 'kept' | 'keeping' | 'stale' | 'away' | 'looking'
@@ -149,7 +150,7 @@ export function keeping(id: Ref<string>, plan: ShallowRef<BoxPlan | null>) {
 
   async function keepAsCopy(): Promise<string> {
     if (!plan.value) return id.value
-    const mine = { ...plan.value, name: `${plan.value.name.slice(0, 66)} (other window)` }
+    const mine = { ...plan.value, name: named(plan.value.name, { behind: ' (other window)' }) }
     const box = await got(api.POST('/api/boxes', { body: { plan: mine } }))
     kept.value = 'kept'
     dirty = false

@@ -243,4 +243,21 @@ describe('a box on the bench', () => {
     setActivePinia(createPinia())
     expect((await opened()).bench.offered).toBeUndefined()
   })
+
+  it('is kept beside the other under a name that is no longer than a name may be', async () => {
+    for (const name of ['m'.repeat(80), '🌱'.repeat(40), 'Seed chest']) {
+      const { bench, calls, refuse } = await opened()
+      await bench.decide((draft) => (draft.name = name))
+      refuse['PUT /api/boxes/tray'] = { status: 409, body: { detail: 'stale', currentRevision: 9 } }
+      await bench.keep()
+      expect(bench.kept).toBe('stale')
+      await bench.keepAsCopy()
+      const made = calls.findLast((c) => c.method === 'POST' && c.path === '/api/boxes')?.body as {
+        plan: { name: string }
+      }
+      expect(made.plan.name.endsWith(' (other window)')).toBe(true)
+      expect(made.plan.name.length).toBeLessThanOrEqual(80)
+      expect(encodeURIComponent(made.plan.name)).toBeTruthy()
+    }
+  })
 })

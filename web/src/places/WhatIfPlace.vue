@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { named } from '../words/names'
 import { answer, api, problemOf, type KeptBox, type WhatIf, type WhatIfsOf } from '../api/client'
 import FigureView from '../drawing/FigureView.vue'
 import { woodTint } from '../drawing/tint'
@@ -30,7 +31,7 @@ async function load() {
     document.title = `What if: ${found.plan.name} – Cant Hook`
     if (tried.of) {
       both.value = await answer(api.GET('/api/boxes/{id}/what-if', path))
-      name.value = `${found.plan.name}, the other`.slice(0, 80)
+      name.value = named(found.plan.name, { behind: ', the other' })
     }
     failed.value = ''
   } catch (error) {

@@ -2,6 +2,7 @@
 import Checkbox from 'primevue/checkbox'
 import InputText from 'primevue/inputtext'
 import { computed, onMounted, ref } from 'vue'
+import { named } from '../words/names'
 import { answer, api, problemOf, type KeptFinish, type Recipe } from '../api/client'
 import ChoiceField from '../bench/ChoiceField.vue'
 import ShelfFrame from './ShelfFrame.vue'
@@ -83,7 +84,11 @@ async function begin(name: string) {
     const made = await answer(
       api.POST('/api/rack/finishes', {
         body: {
-          finish: { id: 'new', recipe: { ...recipe, name: `Our ${recipe.name}`.slice(0, 60) }, note: '' }
+          finish: {
+            id: 'new',
+            recipe: { ...recipe, name: named(recipe.name, { before: 'Our ' }, 60) },
+            note: ''
+          }
         }
       })
     )

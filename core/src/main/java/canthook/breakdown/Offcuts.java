@@ -5,6 +5,7 @@ import canthook.breakdown.Breakdown.Lane;
 import canthook.breakdown.Breakdown.Offcut;
 import canthook.breakdown.Breakdown.Opened;
 import canthook.length.Length;
+import canthook.refusal.OneLine;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -83,6 +84,6 @@ public final class Offcuts {
 
     private static String name(int n, String root) {
         String name = "Offcut " + n + " of " + root;
-        return name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name;
+        return OneLine.beginning(name, LONGEST_NAME);
     }
 }

@@ -9,6 +9,7 @@ import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
+import canthook.refusal.OneLine;
 import canthook.shop.RackJig;
 import canthook.working.Worked;
 import java.util.Comparator;
@@ -165,7 +166,7 @@ public final class ShopJigs {
     }
 
     private static String shortened(String name) {
-        return name.length() > 40 ? name.substring(0, 40) : name;
+        return OneLine.beginning(name, 40);
     }
 
     private static String makesOnly(GluedKey key, HeightBand band, LengthDisplay display) {

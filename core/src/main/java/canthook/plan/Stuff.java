@@ -1,5 +1,6 @@
 package canthook.plan;
 
+import canthook.refusal.OneLine;
 import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import canthook.wood.Wood;
@@ -40,6 +41,6 @@ public record Stuff(String wood, double ringAngle, @Nullable Wood own) {
     }
 
     private static String shortened(String text) {
-        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+        return text.length() > 40 ? OneLine.beginning(text, 40) + "…" : text;
     }
 }

@@ -1,6 +1,8 @@
 package canthook.planner;
 
+import canthook.length.Length;
 import canthook.length.LengthDisplay;
+import canthook.length.Precision;
 import canthook.lid.LidOnTop;
 import canthook.lid.SawnOffLid;
 import canthook.lid.SlidingLid;
@@ -10,6 +12,7 @@ import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 
 /** The kinds of lid beside each other for one box: what each costs in height and work, and how it behaves in a year. Each is worked. */
 public final class LidsCompared {
@@ -56,7 +59,7 @@ public final class LidsCompared {
                     guess,
                     name(guess),
                     open == null ? "" : open.text(display),
-                    outside(with).text(display),
+                    display.text(outside(with), Precision.LAYOUT),
                     work(with, display),
                     year(with, display),
                     stands,
@@ -86,15 +89,23 @@ public final class LidsCompared {
         };
     }
 
-    private static Worked outside(WorkedPlan worked) {
-        for (String id : new String[] {"lid.total-height", "lid.closed-height"}) {
-            for (Worked number : worked.lid().numbers()) {
-                if (number.id().equals(id)) {
-                    return number;
-                }
-            }
+    /** From what the walls stand on to the top of the closed box. */
+    private static Length outside(WorkedPlan worked) {
+        Optional<Length> onTop = length(worked, "lid.total-height");
+        if (onTop.isPresent()) {
+            return onTop.get();
         }
-        return worked.fingers().wall();
+        Length closed = length(worked, "lid.closed-height")
+                .orElse(worked.fingers().wall().length());
+        Worked below = worked.walls().below();
+        return below == null ? closed : closed.plus(below.length());
+    }
+
+    private static Optional<Length> length(WorkedPlan worked, String id) {
+        return worked.lid().numbers().stream()
+                .filter(n -> n.id().equals(id))
+                .findFirst()
+                .map(Worked::length);
     }
 
     private static String work(WorkedPlan worked, LengthDisplay display) {

@@ -10,6 +10,7 @@ import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.From;
 import canthook.plan.StartingPlan;
 import canthook.plan.Tray;
+import canthook.refusal.OneLine;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -39,7 +40,7 @@ public final class TrayOf {
     public static BoxPlan begun(WorkedPlan host, TrayIn tray, String hostId) {
         BoxPlan of = host.plan();
         BoxPlan begun = StartingPlan.of(new StartingPlan.Wish(
-                of.name().length() > 70 ? of.name().substring(0, 70) + ", tray" : of.name() + ", tray",
+                OneLine.beginning(of.name(), 70) + ", tray",
                 "Slides on runners in " + of.name(),
                 of.unit(),
                 From.OPENING,

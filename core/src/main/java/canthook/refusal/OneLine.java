@@ -39,6 +39,30 @@ public final class OneLine {
         return words;
     }
 
+    /**
+     * The beginning of words, no longer than that. No letter is cut in two: what is written in two halves, and marks on a letter, stay with it.
+     *
+     * @param most letters
+     */
+    public static String beginning(String text, int most) {
+        if (text.length() <= most) {
+            return text;
+        }
+        int end = most;
+        while (end > 0 && isInsideALetter(text, end)) {
+            end--;
+        }
+        return text.substring(0, end).stripTrailing();
+    }
+
+    private static boolean isInsideALetter(String text, int at) {
+        return Character.isLowSurrogate(text.charAt(at)) && Character.isHighSurrogate(text.charAt(at - 1))
+                || switch (Character.getType(text.codePointAt(at))) {
+                    case Character.NON_SPACING_MARK, Character.ENCLOSING_MARK, Character.COMBINING_SPACING_MARK -> true;
+                    default -> false;
+                };
+    }
+
     private static String cleaned(String field, String text) {
         boolean clean = true;
         for (int i = 0; i < text.length() && clean; i++) {

@@ -34,4 +34,25 @@ class OneLineTest {
         assertThatThrownBy(() -> OneLine.words("note", "The note", "x".repeat(301), 300))
                 .hasMessageContaining("longer than 300");
     }
+
+    @Test
+    void aBeginningHasNoHalfLetters() {
+        assertThat(OneLine.beginning("Seed chest", 80)).isEqualTo("Seed chest");
+        assertThat(OneLine.beginning("Seed chest", 5)).isEqualTo("Seed");
+        for (String letter : new String[] {"🌱", "e\u0301", "न\u094d", "ש\u05c1", "m"}) {
+            for (int before = 0; before < 3; before++) {
+                String name = "x".repeat(before) + letter.repeat(50);
+                for (int most = 3; most < 60; most++) {
+                    String kept = OneLine.beginning(name, most);
+                    assertThat(kept.length()).isBetween(Math.min(most, name.length()) - letter.length(), most);
+                    assertThat(kept.substring(before).replace(letter, "")).isEmpty();
+                }
+            }
+        }
+    }
+
+    @Test
+    void ofNothingButMarksNothingIsLeft() {
+        assertThat(OneLine.beginning("\u0301".repeat(90), 80)).isEmpty();
+    }
 }

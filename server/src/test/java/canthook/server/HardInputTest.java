@@ -251,4 +251,46 @@ class HardInputTest extends ServerTestBase {
         assertThat(reply.status()).isEqualTo(422);
         assertThat(reply.field()).isEqualTo("blankLength");
     }
+
+    /** Names as long as names may be, of letters that are written in two halves: what is made of them has whole letters. */
+    @ParameterizedTest
+    @ValueSource(strings = {"🌱", "m🌱", "mm🌱", "e\u0301", "m"})
+    void aLongNameIsShortenedBetweenItsLetters(String letters) {
+        String name = letters.repeat(80).substring(0, 80);
+        if (Character.isHighSurrogate(name.charAt(79))) {
+            name = name.substring(0, 79);
+        }
+        ObjectNode plan = drawer();
+        plan.put("name", name);
+        String id =
+                post("/api/boxes", node().set("plan", plan)).body().path("id").asText();
+        for (String made : new String[] {"/copy", "/what-ifs"}) {
+            Reply reply = post("/api/boxes/" + id + made, node());
+            assertThat(reply.status()).as(made).isBetween(200, 201);
+            String called = reply.body().at("/plan/name").asText();
+            assertThat(called.length()).as(made).isLessThanOrEqualTo(80);
+            assertThat(called.codePoints().anyMatch(c -> Character.getType(c) == Character.SURROGATE))
+                    .as(called)
+                    .isFalse();
+        }
+    }
+
+    /** What is quoted in a refusal may be cut anywhere, or be half a letter itself: the refusal comes all the same. */
+    @Test
+    void whatIsNotThereOrNotKnownIsNamedWhateverItsLetters() {
+        for (int before = 55; before < 62; before++) {
+            Reply reply = get("/api/boxes/" + "x".repeat(before) + "🌱🌱🌱");
+            assertThat(reply.status()).isEqualTo(404);
+        }
+        for (int before = 150; before < 162; before++) {
+            ObjectNode plan = drawer();
+            plan.put("x".repeat(before) + "🌱🌱🌱", 1);
+            assertThat(post("/api/work", work(plan)).status()).isIn(400, 422);
+        }
+        String half = work(drawer()).toString().replaceFirst("\\{", "{\"\\\\ud83c\":1,");
+        assertThat(half).contains("\\ud83c");
+        Reply reply = post("/api/work", half);
+        assertThat(reply.status()).isIn(400, 422);
+        assertThat(reply.body().path("detail").asText()).isNotBlank();
+    }
 }

@@ -214,4 +214,27 @@ class WorkApiTest extends ServerTestBase {
             }
         }
     }
+
+    /** The kinds of lid beside each other are asked for apart, as the bench does when they are unfolded. */
+    @Test
+    void theKindsOfLidAreComparedWhenTheyAreAskedFor() {
+        assertThat(post("/api/work", request("lid")).body().has("lids")).isFalse();
+        JsonNode kinds = post("/api/work/lids", request(null)).body();
+        assertThat(kinds.findValuesAsText("name"))
+                .containsExactly("none", "slides", "sawn off", "lifts off", "hinged on top");
+        assertThat(kinds.findValuesAsText("stands")).containsOnlyOnce("true");
+        for (JsonNode kind : kinds) {
+            ObjectNode begun = (ObjectNode) node().set(
+                            "plan",
+                            post("/api/work/begun/" + kind.path("guess").asText(), request(null))
+                                    .body());
+            JsonNode there = post("/api/work/lids", begun).body();
+            assertThat(there.findValuesAsText("outside"))
+                    .as(kind.path("name").asText())
+                    .contains(kind.path("outside").asText());
+        }
+        ObjectNode broken = request(null);
+        ((ObjectNode) broken.at("/plan/size")).put("height", 1);
+        assertThat(post("/api/work/lids", broken).field()).isEqualTo("plan.size.height");
+    }
 }

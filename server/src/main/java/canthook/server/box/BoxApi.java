@@ -12,6 +12,7 @@ import canthook.planner.TrayOf;
 import canthook.planner.WorkedPlan;
 import canthook.practice.Act;
 import canthook.practice.Act.Spot;
+import canthook.refusal.OneLine;
 import canthook.refusal.Range;
 import canthook.refusal.Refused;
 import canthook.server.box.Shelf.KeptBox;
@@ -222,7 +223,7 @@ public class BoxApi {
     /** Under its name with an addition, shortened where that would be too long. */
     static BoxPlan named(BoxPlan plan, String addition) {
         String name = plan.name();
-        return plan.withName(name.substring(0, Math.min(name.length(), 80 - addition.length())) + addition);
+        return plan.withName(OneLine.beginning(name, 80 - addition.length()) + addition);
     }
 
     /** As what was begun from another becomes a box of its own: it lies in no drawer and follows no other's place. */

@@ -5,6 +5,7 @@ import canthook.plan.BatchWish;
 import canthook.plan.Part;
 import canthook.plan.PartEnd;
 import canthook.planner.WorkedPlan;
+import canthook.refusal.OneLine;
 import canthook.server.export.Lettering.Face;
 import java.io.IOException;
 
@@ -69,6 +70,12 @@ final class LabelSheet {
                         Face.PLAIN,
                         7.5);
         String name = worked.plan().name();
-        sheet.page().words(left + 3, top + 22, name.length() > 34 ? name.substring(0, 33) + "…" : name, Face.PLAIN, 8);
+        sheet.page()
+                .words(
+                        left + 3,
+                        top + 22,
+                        name.length() > 34 ? OneLine.beginning(name, 33) + "…" : name,
+                        Face.PLAIN,
+                        8);
     }
 }

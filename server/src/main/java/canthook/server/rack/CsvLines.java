@@ -4,6 +4,7 @@ import canthook.length.Length;
 import canthook.length.LengthReader;
 import canthook.length.LengthUnit;
 import canthook.length.UnreadLength;
+import canthook.refusal.OneLine;
 import canthook.refusal.Refused;
 import java.io.BufferedInputStream;
 import java.io.BufferedReader;
@@ -301,6 +302,6 @@ final class CsvLines {
     }
 
     static String shortened(String text) {
-        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+        return text.length() > 40 ? OneLine.beginning(text, 40) + "…" : text;
     }
 }

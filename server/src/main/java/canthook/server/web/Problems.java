@@ -1,6 +1,7 @@
 package canthook.server.web;
 
 import canthook.length.UnreadLength;
+import canthook.refusal.OneLine;
 import canthook.refusal.Refused;
 import canthook.server.keeping.Damaged;
 import canthook.server.keeping.StaleWrite;
@@ -206,7 +207,7 @@ public class Problems extends ResponseEntityExceptionHandler {
     }
 
     private static String shortened(String text) {
-        return text.length() > 160 ? text.substring(0, 160) + "…" : text;
+        return text.length() > 160 ? OneLine.beginning(text, 160) + "…" : text;
     }
 
     /** Refuses before a request has reached what would answer it. */

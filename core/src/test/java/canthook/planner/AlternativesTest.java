@@ -1,0 +1,124 @@
+package canthook.planner;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import canthook.AnyPlan;
+import canthook.fingers.Ladder;
+import canthook.fingers.Rung;
+import canthook.planner.Alternatives.Alternative;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** Other answers beside the one that stands: each is what it says once it is taken. */
+class AlternativesTest {
+    private static final List<String> NUMBERS = List.of("no", "one pass", "two", "three", "four", "five", "six");
+
+    @Test
+    void anAnswerTakenIsWhatItSaid() {
+        int told = 0;
+        for (int seed = 1; seed <= AnyPlan.share(150); seed++) {
+            WorkedPlan worked = AnyPlan.of(seed).worked();
+            for (Alternative answer : Alternatives.of(worked)) {
+                told++;
+                String as = "seed " + seed + ": " + answer.says();
+                Rung rung =
+                        Planner.work(answer.after(), worked.shop()).fingers().chosen();
+                int passes = rung.passes().count();
+                assertThat(rung.feasible()).as(as).isTrue();
+                assertThat(answer.says()).as(as).startsWith(rung.sections().count() + "");
+                assertThat(answer.says())
+                        .as(as)
+                        .contains(" in " + (passes < NUMBERS.size() ? NUMBERS.get(passes) : passes + " passes"))
+                        .contains(rung.closing().number(worked.plan().display()));
+                assertThat(answer.says().contains(", even,"))
+                        .as(as)
+                        .isEqualTo(rung.sections().count() % 2 == 0);
+            }
+        }
+        assertThat(told).isGreaterThan(AnyPlan.share(150));
+    }
+
+    @Test
+    void noJointIsToldTwiceAndAtMostOneStands() {
+        for (int seed = 1; seed <= AnyPlan.share(150); seed++) {
+            WorkedPlan worked = AnyPlan.of(seed).worked();
+            Set<Object> joints = new HashSet<>();
+            int stands = 0;
+            for (Alternative answer : Alternatives.of(worked)) {
+                Rung rung =
+                        Planner.work(answer.after(), worked.shop()).fingers().chosen();
+                assertThat(joints.add(List.of(rung.layout(), rung.kerf().length())))
+                        .as("seed " + seed + ": " + answer.says())
+                        .isTrue();
+                stands += answer.stands() ? 1 : 0;
+                if (answer.stands()) {
+                    assertThat(rung.layout())
+                            .isEqualTo(worked.fingers().chosen().layout());
+                }
+            }
+            assertThat(stands).as("seed " + seed).isLessThanOrEqualTo(1);
+        }
+    }
+
+    /** The joint worked alone is that of the whole plan, down to every number and verdict. */
+    @Test
+    void aJointAloneIsThatOfTheWholePlan() {
+        for (int seed = 1; seed <= AnyPlan.share(250); seed++) {
+            AnyPlan any = AnyPlan.of(seed);
+            Ladder whole = any.worked().fingers();
+            Ladder alone = Planner.joint(any.plan(), any.shop());
+            assertThat(alone.numbers()).as("seed " + seed).isEqualTo(whole.numbers());
+            assertThat(alone.verdicts()).as("seed " + seed).isEqualTo(whole.verdicts());
+            assertThat(alone.joint()).as("seed " + seed).isEqualTo(whole.joint());
+            assertThat(alone.sentence()).as("seed " + seed).isEqualTo(whole.sentence());
+            assertThat(alone.rungs()).as("seed " + seed).isEqualTo(whole.rungs());
+        }
+    }
+
+    /** What is worked later is worked the same whoever asks first: the rung that stands, the last of the ladder, or nobody before it is told. */
+    @Test
+    void whenARungIsWeighedChangesNothing() {
+        for (int seed = 1; seed <= AnyPlan.share(120); seed++) {
+            AnyPlan any = AnyPlan.of(seed);
+            WorkedPlan toldAtOnce = any.worked();
+            List<String> first = toldAtOnce.numbers().stream()
+                    .map(n -> n.id() + " " + n.plain())
+                    .toList();
+            WorkedPlan weighedBefore = Planner.work(any.plan(), any.shop());
+            for (int i = weighedBefore.fingers().rungs().size() - 1; i >= 0; i--) {
+                Rung rung = weighedBefore.fingers().rungs().get(i);
+                assertThat(rung.numbers()).hasSameSizeAs(rung.numbers());
+                assertThat(rung.numbers().stream().map(n -> n.id()))
+                        .as("seed " + seed + ", " + rung.name())
+                        .doesNotHaveDuplicates()
+                        .allMatch(id -> id.startsWith(rung.name() + "."));
+            }
+            weighedBefore.glue().card();
+            assertThat(weighedBefore.numbers().stream().map(n -> n.id() + " " + n.plain()))
+                    .as("seed " + seed)
+                    .containsExactlyElementsOf(first);
+            assertThat(weighedBefore.glue().card()).isEqualTo(toldAtOnce.glue().card());
+            assertThat(weighedBefore.verdicts()).isEqualTo(toldAtOnce.verdicts());
+        }
+    }
+
+    /** Any number of any rung is found by its name, those of the rungs nobody looked at too. */
+    @Test
+    void everyRungsNumbersAreFoundByName() {
+        for (int seed = 1; seed <= AnyPlan.share(40); seed++) {
+            WorkedPlan worked = AnyPlan.of(seed).worked();
+            for (Rung rung : worked.fingers().rungs()) {
+                for (var number : rung.numbers()) {
+                    assertThat(worked.number(number.id()))
+                            .as("seed " + seed + ", " + number.id())
+                            .get()
+                            .isEqualTo(number);
+                }
+            }
+            assertThat(worked.number("fingers.12345.slot")).isEmpty();
+            assertThat(worked.number("fingers")).isEmpty();
+        }
+    }
+}
