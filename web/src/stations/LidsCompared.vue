@@ -76,8 +76,12 @@ button[aria-pressed='true'] {
   border-left: 5px solid var(--edge);
 }
 .heights {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+}
+.heights > span {
   display: flex;
-  gap: 1rem;
+  flex-direction: column;
 }
 .work {
   display: block;
