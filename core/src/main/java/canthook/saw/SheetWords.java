@@ -110,10 +110,10 @@ public record SheetWords(
         }
         for (GrooveRun panel : worked.grooves()) {
             lines.add(new Line(
-                    "groove of the " + panel.of(),
-                    panel.groove().width().text(display) + " × "
+                    panel.of() + " groove",
+                    panel.groove().width().number(display) + " × "
                             + panel.groove().depth().text(display) + ", "
-                            + panel.groove().offset().text(display) + " up"));
+                            + panel.groove().offset().number(display) + " up"));
         }
         return List.copyOf(lines);
     }
