@@ -85,7 +85,7 @@ const parts = [1, 2, 4, 8, 16, 32].map((n) => ({
   </template>
   <PlanLength
     v-if="way === 'STOPS'"
-    label="The scale can be set to"
+    label="The scale reads to"
     field="jig.resolution"
     house="jig.resolution"
     fine

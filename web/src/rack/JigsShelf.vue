@@ -382,7 +382,7 @@ function when(iso: string) {
       </template>
       <LengthField
         v-if="way === 'STOPS'"
-        label="The scale can be set to"
+        label="The scale reads to"
         :text="now.fields.resolution ?? ''"
         :unit="unit"
         at="jig.resolution"

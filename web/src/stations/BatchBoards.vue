@@ -170,8 +170,8 @@ const short = computed(() => {
 })
 const toBuy = computed(() =>
   breakdown.answer?.wanting?.boards === 1
-    ? 'Put the board that is wanting on the rack, to be bought'
-    : `Put the ${breakdown.answer?.wanting?.boards} boards that are wanting on the rack, to be bought`
+    ? 'Put the missing board on the rack, to be bought'
+    : `Put the ${breakdown.answer?.wanting?.boards} missing boards on the rack, to be bought`
 )
 </script>
 

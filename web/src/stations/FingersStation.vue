@@ -162,7 +162,7 @@ const stop = computed(() => ladder.value.find(isChosen) ?? ladder.value[0])
         </button>
       </p>
       <p v-if="onJig.length" class="at-hand">
-        Nothing to build:
+        On the rack, nothing to build:
         <template v-for="(m, i) in onJig" :key="m.id"
           ><template v-if="i"> · </template
           ><button
@@ -174,10 +174,9 @@ const stop = computed(() => ladder.value.find(isChosen) ?? ladder.value[0])
           >
             {{ m.name }}</button
           ><template v-if="m.after?.fingers.sections && m.after.fingers.sections !== bench.answer?.sections"
-            >, {{ m.after.fingers.sections }} sections</template
+            >{{ " " }}with {{ m.after.fingers.sections }} sections</template
           ></template
         >
-        cut it as {{ onJig.length === 1 ? 'it is' : 'they are' }}.
       </p>
       <p v-else-if="weighed?.says" class="at-hand">{{ weighed.says }}</p>
       <ul v-if="alternatives.length > 1" class="answers" aria-label="Different answers, and what each costs">

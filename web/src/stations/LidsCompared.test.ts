@@ -56,7 +56,7 @@ describe('kinds of lid beside each other', () => {
     expect(shop.asked[0]?.body).toMatchObject({ plan: { name: 'Germination box' } })
     expect(page.querySelectorAll('li')).toHaveLength(3)
     expect(page.querySelector('[aria-pressed=true]')?.textContent).toContain('slides')
-    expect(page.textContent).toContain('not as it begins')
+    expect(page.textContent).toContain('needs other sizes first')
     useBench().worked = { numbers: [{}] } as never
     await quiet()
     expect(shop.times('POST /api/work/lids')).toBe(2)

@@ -37,7 +37,7 @@ watch(
     <li v-for="l in lids" :key="l.guess">
       <button type="button" :aria-pressed="l.stands" @click="bench.begin(l.guess)">
         <strong>{{ l.name }}</strong>
-        <span v-if="!l.made" class="not"> not as it begins</span>
+        <span v-if="!l.made" class="not"> needs other sizes first</span>
         <span class="heights">
           <span v-if="l.inside">inside <NumText :text="l.inside" /></span>
           <span>closed <NumText :text="l.outside" /></span>

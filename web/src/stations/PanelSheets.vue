@@ -171,8 +171,8 @@ async function buy() {
         <button type="button" class="word" @click="buy">
           {{
             sheets.answer.wanting.sheets === 1
-              ? 'Put the sheet that is wanting on the rack, to be bought'
-              : `Put the ${sheets.answer.wanting.sheets} sheets that are wanting on the rack, to be bought`
+              ? 'Put the missing sheet on the rack, to be bought'
+              : `Put the ${sheets.answer.wanting.sheets} missing sheets on the rack, to be bought`
           }}
         </button>
       </p>

@@ -158,7 +158,7 @@ public record CutBlank(
                         "Length to buy",
                         Show.LAYOUT,
                         needed.times(1),
-                        "No board is said yet: this long it must be.");
+                        "No board is chosen yet: it must be at least so long.");
         Worked width = givenWidth != null
                 ? givenWidth
                 : sheet.work(
@@ -167,7 +167,7 @@ public record CutBlank(
                         "Width to buy",
                         Show.LAYOUT,
                         neededWidth.times(1),
-                        "No board is said yet: this wide it must be.");
+                        "No board is chosen yet: it must be at least so wide.");
         Worked left = sheet.work(
                 "left",
                 "R",

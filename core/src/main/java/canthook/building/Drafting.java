@@ -35,7 +35,7 @@ import org.jspecify.annotations.Nullable;
  * Check: slot 19, quarter-sawn maple: 18.775.
  */
 final class Drafting {
-    static final String SHEET_12 = "sheet, 12";
+    static final String SHEET = "sheet";
     static final String HARDWOOD = "hardwood offcut";
     private static final Stuff RUNNER = new Stuff("maple-sugar", 90);
     private static final Stuff RUNNER_FLAT = new Stuff("maple-sugar", 0);

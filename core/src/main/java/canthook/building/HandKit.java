@@ -64,7 +64,7 @@ final class HandKit {
                 d.given("bench-wide", "wb", "Bench stop, wide", 120, "Carries the part while it is chiselled."),
                 d.given("bench-thick", "tb", "Bench stop, thick", 18, "Stiff."),
                 Made.SHEET,
-                "sheet, 18",
+                Drafting.SHEET,
                 "A lip under, one on top."));
         d.part(new JigPart(
                 "saw",

@@ -103,15 +103,7 @@ final class KeyJig {
                 Term.larger(longs, away.plus(d.height).plus(fixed(Length.mm(50)))),
                 "As long as the fence, and over the runner, which lies in the slot on one side of the blade.");
         d.part(new JigPart(
-                "base",
-                "Base",
-                1,
-                baseLong,
-                baseDeep,
-                base,
-                Made.SHEET,
-                Drafting.SHEET_12,
-                "Square; flat on the table."));
+                "base", "Base", 1, baseLong, baseDeep, base, Made.SHEET, Drafting.SHEET, "Square; flat on the table."));
         d.part(d.runner(baseDeep));
         d.part(new JigPart(
                 "fence",
@@ -228,7 +220,7 @@ final class KeyJig {
                 tall,
                 d.given("inner-thick", "ti", "Inner fence, thick", 12, "Slides before the fence."),
                 Made.SHEET,
-                Drafting.SHEET_12,
+                Drafting.SHEET,
                 "Two slots " + slots.text(d.display) + " long. Never into old screw holes."));
         d.part(new JigPart(
                 "zero",
@@ -259,8 +251,7 @@ final class KeyJig {
         } else {
             d.then("Key made to that slot, cut in three. One set in the base and the backing, "
                     + key.gap().text(d.display) + " from the cut.");
-            d.then(
-                    "The spare length between key and cut sets the gap for the first test; then move by what is wanting.");
+            d.then("The spare length between key and cut sets the gap for the first test; then move by what it lacks.");
             d.caution("Nothing is glued that is renewed: key by a dab, backing by screws.");
         }
         d.check("square", "Fence square to the cut: five cuts.", null);

@@ -127,7 +127,7 @@ final class RouterSled {
                 d.given("leg-high", "hl", "Legs, high", 150, "Room for the router; one goes into the vice."),
                 fence,
                 Made.SHEET,
-                "sheet, 18",
+                Drafting.SHEET,
                 "One into the vice."));
         d.part(new JigPart(
                 "guard",

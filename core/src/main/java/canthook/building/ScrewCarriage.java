@@ -69,7 +69,7 @@ final class ScrewCarriage {
                 deep,
                 thick,
                 Made.SHEET,
-                "sheet, 18",
+                Drafting.SHEET,
                 "Slides on its guides without rocking."));
         d.part(new JigPart(
                 "fence",

@@ -302,7 +302,7 @@ public record CutList(
                     "cut.passes",
                     "Still assumed: " + String.join(", ", words)
                             + ". Each of them changes the joint (a lid may lower the front, a groove wants its place):"
-                            + " say them before a real part is cut.",
+                            + " decide them before a real part is cut.",
                     new Fix("They stay as they are", plan.saying(joint)));
         }
         if (jig.setting() == null) {

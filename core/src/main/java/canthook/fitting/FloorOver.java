@@ -101,7 +101,7 @@ public record FloorOver(
         Worked above = sheet.work(
                 f + "above",
                 "a",
-                "Left over it",
+                "Room above it",
                 Show.LAYOUT,
                 around.room().minus(over).minus(thickness),
                 "From its upper face to what closes the box.");
@@ -196,7 +196,7 @@ public record FloorOver(
                     .stop(
                             Code.SECOND_FLOOR_HIGH,
                             above.id(),
-                            "Nothing is left over the second floor.",
+                            "No room is left above the second floor.",
                             lower.isUnder(SecondFloor.OVER.least())
                                     ? at.without(index)
                                     : new Fix(

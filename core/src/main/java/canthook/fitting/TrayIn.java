@@ -107,7 +107,7 @@ public record TrayIn(
         Worked above = sheet.work(
                 f + "above",
                 "a",
-                "Left over it on the wettest day",
+                "Room above it on the wettest day",
                 Show.LAYOUT,
                 around.room().minus(highest),
                 "From its top to what closes the box.");

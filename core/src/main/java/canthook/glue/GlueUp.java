@@ -245,7 +245,7 @@ public record GlueUp(
                         + " sections: the water in the glue swells the fingers, and they seize half-way. "
                         + "Dry it may go together; wet it will not.",
                 new Fix(
-                        "Take the clearance of the house",
+                        "Take the clearance of your rules",
                         plan.with(plan.fingers().withClearance(null))),
                 new Fix(
                         "Fit it looser: " + plan.display().text(SEIZES_UNDER.times(2), Precision.FIT),

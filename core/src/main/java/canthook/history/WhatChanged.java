@@ -72,7 +72,7 @@ public final class WhatChanged {
         turned("ends", "wood of the ends", wood(a.ends()), wood(b.ends()));
         turned(
                 "size",
-                "led by",
+                "sized from",
                 words(a.size().from().name()),
                 words(b.size().from().name()));
         turned(
@@ -160,8 +160,8 @@ public final class WhatChanged {
             String label = labels.getOrDefault(field, readable(field));
             tell(
                     part,
-                    label + " " + (one == null ? "as the house has it" : one) + " → "
-                            + (other == null ? "as the house has it" : other));
+                    label + " " + (one == null ? "as your rules have it" : one) + " → "
+                            + (other == null ? "as your rules have it" : other));
         }
     }
 

@@ -170,7 +170,7 @@ public record Jig(
                 "The cutter reaches " + left.text(d) + " past " + (router ? "the base" : "the table")
                         + ", the slots are "
                         + deepest.text(d) + " deep: " + d.text(wanting.length(), Precision.CALIPER)
-                        + " are wanting. Take a longer one"
+                        + " are missing. Take a longer one"
                         + (router ? ", or a thinner base." : "."),
                 fixes);
     }

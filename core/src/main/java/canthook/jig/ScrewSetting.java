@@ -138,7 +138,10 @@ public record ScrewSetting(Rung rung, ScrewSteps steps, LengthDisplay display) i
     public Place place(Cut cut) {
         if (!(cut.where() instanceof Turns turns)) {
             return new Place(
-                    "Cuts from", Show.CALIPER, Term.fixed(cut.from()), "Off the screw, freely inside the sliver.");
+                    "Cuts from",
+                    Show.CALIPER,
+                    Term.fixed(cut.from()),
+                    "Anywhere inside the sliver that is left: the screw does not count here.");
         }
         long quanta = turns.quanta();
         return new Place(

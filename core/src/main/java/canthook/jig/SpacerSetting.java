@@ -98,7 +98,7 @@ public record SpacerSetting(
         Worked caliper = sheet.ruled(
                 "caliper",
                 "u",
-                "A spacer is known to",
+                "Each spacer is measured to within",
                 Show.CALIPER,
                 rules.smallestMove(),
                 canthook.shop.HouseRule.SMALLEST_MOVE.reason(),
@@ -185,7 +185,11 @@ public record SpacerSetting(
     @Override
     public Place place(Cut cut) {
         if (!(cut.where() instanceof Stacked stacked)) {
-            return new Place("Cuts from", Show.CALIPER, fixed(cut.from()), "Freely, inside the sliver.");
+            return new Place(
+                    "Cuts from",
+                    Show.CALIPER,
+                    fixed(cut.from()),
+                    "Anywhere inside the sliver that is left: the spacers do not count here.");
         }
         Term sum = spacer.times(stacked.pitches());
         if (stacked.odd().isPositive()) {

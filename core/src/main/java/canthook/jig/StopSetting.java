@@ -40,7 +40,7 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
         Worked step = sheet.decided(
                 "resolution",
                 "q",
-                "The scale can be set to",
+                "The scale reads to",
                 Show.CALIPER,
                 plan.jig().resolutionOrUsual(),
                 "jig.resolution");
@@ -81,7 +81,11 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
     @Override
     public Place place(Cut cut) {
         if (!(cut.where() instanceof Stop)) {
-            return new Place("Cuts from", Show.CALIPER, fixed(cut.from()), "Freely, off the stop.");
+            return new Place(
+                    "Cuts from",
+                    Show.CALIPER,
+                    fixed(cut.from()),
+                    "Anywhere inside the sliver that is left: the stop does not count here.");
         }
         Pass pass = Setting.passes(layout(), rung, cut.end()).stream()
                 .filter(p -> p.slot() == cut.slot() && p.pass() == cut.pass())

@@ -67,7 +67,7 @@ record SawnOffJudge(SawnOffLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
             verdicts.mind(
                     Code.LID_TOP_THIN,
                     "lid.groove-offset",
-                    "Less than " + display.text(least, Precision.FIT) + " of wood is left over the top’s groove.",
+                    "Less than " + display.text(least, Precision.FIT) + " of wood is left above the top’s groove.",
                     judge.at(
                             "Lower the groove to ",
                             wall.minus(least).minus(asked.groove().width())));

@@ -103,7 +103,7 @@ record SlidingJudge(SlidingLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
             verdicts.mind(
                     Code.LID_TOP_THIN,
                     "lid.over-groove",
-                    "Only " + over.text(display) + " of wood is left over the groove; at least "
+                    "Only " + over.text(display) + " of wood is left above the groove; at least "
                             + display.text(least, Precision.FIT) + " is wanted.",
                     judge.at("Lower the groove to ", wall.minus(least).minus(groove.width())));
         }

@@ -175,7 +175,7 @@ public record SlidingLid(
         Worked over = sheet.work(
                 "over-groove",
                 "w",
-                "Wood left over the groove",
+                "Wood left above the groove",
                 Show.FIT,
                 ladder.wall().minus(groove.offset()).minus(groove.width()),
                 "From the groove's upper edge to the wall's.");

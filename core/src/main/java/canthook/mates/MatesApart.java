@@ -56,7 +56,7 @@ public record MatesApart(@Nullable Worked apart, List<Worked> numbers, List<Verd
                     "mates.apart",
                     "Over the year sides and ends move "
                             + plan.display().text(apart.length(), Precision.FIT)
-                            + " apart along the height; the house allows "
+                            + " apart along the height; your rule allows "
                             + plan.display().text(rules.stepBetweenMates(), Precision.FIT) + ", for "
                             + HouseRule.STEP_BETWEEN_MATES.reason(),
                     new Fix("Make the ends of the sides’ wood", plan.withEnds(null)));

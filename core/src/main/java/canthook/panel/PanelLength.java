@@ -46,7 +46,7 @@ public final class PanelLength {
                 ? sheet.work(
                         "along",
                         "Lp",
-                        "Cut its other way at",
+                        "Cut its length at",
                         Show.FIT,
                         room.over(fixed(1).plus(movement.byWetness())),
                         "Sheet goods move both ways: between the " + seat.far() + ", less the end fit, at the wettest.")

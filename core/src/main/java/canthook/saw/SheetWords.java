@@ -82,6 +82,20 @@ public record SheetWords(
         return loose.stream().filter(panel -> panel.of().equals(of)).toList();
     }
 
+    /**
+     * How the board becomes four parts, one thing after another.
+     *
+     * @param stops the settings of the stop, as a batch has them; none for one box
+     */
+    public static List<String> outOfTheBoard(WorkedPlan worked, List<String> stops) {
+        List<String> order = new ArrayList<>();
+        order.add("Joint one face and one edge, then the other face parallel; square one end.");
+        stops.forEach(stop -> order.add("Stop at " + stop + "."));
+        Jobs.of(worked).stream().filter(j -> j.when() == Jobs.When.BEFORE_JOINT).forEach(j -> order.add(j.says()));
+        order.add("Letter the parts on their outsides as they come off the board.");
+        return List.copyOf(order);
+    }
+
     private static List<Line> walls(WorkedPlan worked, LengthDisplay display) {
         List<Line> lines = new ArrayList<>();
         lines.add(new Line("rip first to", worked.fingers().firstRip().text(display)));

@@ -60,7 +60,7 @@ final class MeasuredThickness {
                     Code.THICKNESS_SPREAD,
                     "size.thickness-spread",
                     "The parts differ by " + plan.display().text(spread.length(), Precision.FIT)
-                            + " in thickness; the house allows "
+                            + " in thickness; your rule allows "
                             + plan.display().text(rules.spread(), Precision.FIT) + ", for " + HouseRule.SPREAD.reason()
                             + " Take the thick ones down.");
         }

@@ -61,7 +61,14 @@ public record GoesTogether(
                 reading == null || reading.direction() != Fit.Direction.STAY ? chosen.clearance() : reading.clearance();
         Wood wood = worked.plan().walls().known();
         Worked crush = sheet.ruled(
-                "crush", "z", "Each wall gives", Show.FIT, rules.crush(wood), rules.crushReason(wood), null, "rules");
+                "crush",
+                "z",
+                "Each wall crushes by",
+                Show.FIT,
+                rules.crush(wood),
+                rules.crushReason(wood),
+                null,
+                "rules");
         Worked sigma = Spread.learned(worked.shop().testCuts(), steps, rules.indexError())
                 .map(learned -> sheet.measured(
                         "sigma",
@@ -84,7 +91,7 @@ public record GoesTogether(
         Worked room = sheet.work(
                 "room",
                 "r",
-                "What there is for the errors",
+                "Room for the errors",
                 Show.FIT,
                 clearance.plus(fixed(2).times(crush)),
                 "The clearance, and what the wood gives at both walls of a finger.");

@@ -245,7 +245,7 @@ class WaysTest {
                 .with(plan.jig().with(Way.ROUTER_SLED).withBase(mm(9)));
         // slots are 7 and 0.4 deep: 16 − 9 leaves 7
         Verdict shortOf = verdict(work(plan), Code.REACH_SHORT);
-        assertThat(shortOf.sentence()).contains("0.40 mm are wanting");
+        assertThat(shortOf.sentence()).contains("0.40 mm are missing");
         assertThat(has(work(shortOf.fixes().get(0).after()), Code.REACH_SHORT)).isFalse();
     }
 

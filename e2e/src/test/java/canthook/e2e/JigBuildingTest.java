@@ -147,7 +147,7 @@ class JigBuildingTest {
         Page page = bench.window();
         String id = bench.copyOf(page, "envelope-drawer");
         page.navigate(bench.address + "/boxes/" + id + "/fingers");
-        assertThat(page.locator(".at-hand")).containsText("Nothing to build");
+        assertThat(page.locator(".at-hand")).containsText("nothing to build");
         assertThat(page.locator(".rung.chosen .jigs")).containsText("of your jigs");
         page.locator(".at-hand").getByLabel("Cut it on Old gauge").click();
         // it closes where that jig closes

@@ -267,8 +267,8 @@ public class CalendarApi {
         List<DoubtView> all = new ArrayList<>();
         if (whole.damagedHours()) {
             all.add(new DoubtView(
-                    "The hours of the shop cannot be read; reckoned is with " + OpenHours.says(whole.hours())
-                            + ". Say them again.",
+                    "The shop's hours cannot be read; " + OpenHours.says(whole.hours())
+                            + " stands in for them. Set them again.",
                     null,
                     null));
         }

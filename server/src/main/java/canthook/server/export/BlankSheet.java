@@ -4,11 +4,10 @@ import canthook.figure.BlankFigure;
 import canthook.figure.BoardFigure;
 import canthook.length.LengthDisplay;
 import canthook.planner.WorkedPlan;
-import canthook.saw.Jobs;
 import canthook.saw.SheetWords;
 import canthook.server.breakdown.BreakdownAnswer;
-import canthook.server.breakdown.BreakdownAnswer.StopView;
 import java.io.IOException;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** The board: what it must give, how the parts lie on it, where their figure meets. Of a batch every board it is cut from. */
@@ -23,18 +22,14 @@ final class BlankSheet {
             board(sheet, worked);
         }
         sheet.heading("In this order");
-        sheet.toTick("Joint one face and one edge, then the other face parallel; square one end.", 9.5);
-        if (batch != null) {
-            for (StopView stop : batch.stops()) {
-                sheet.toTick("Stop at " + stop.length() + " " + stop.unit() + ": " + stop.what() + ".", 9.5);
-            }
+        List<String> stops = batch == null
+                ? List.of()
+                : batch.stops().stream()
+                        .map(stop -> stop.length() + " " + stop.unit() + ": " + stop.what())
+                        .toList();
+        for (String step : SheetWords.outOfTheBoard(worked, stops)) {
+            sheet.toTick(step, 9.5);
         }
-        for (Jobs.Job job : Jobs.of(worked)) {
-            if (job.when() == Jobs.When.BEFORE_JOINT) {
-                sheet.toTick(job.says(), 9.5);
-            }
-        }
-        sheet.toTick("Letter the parts on their outsides as they come off the board.", 9.5);
     }
 
     private static void board(Sheet sheet, WorkedPlan worked) throws IOException {

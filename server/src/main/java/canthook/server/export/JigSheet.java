@@ -20,8 +20,7 @@ final class JigSheet {
     private static final double HIGH = 78;
     private static final double ROW = 5;
     private static final double COUNT = 8;
-    private static final double SIZE = 62;
-    private static final double STUFF = 118;
+    private static final double BETWEEN = 5;
 
     private JigSheet() {}
 
@@ -41,13 +40,19 @@ final class JigSheet {
         drawings(sheet, BuildFigures.of(worked, jig));
         Map<String, Blank> from = rack.apply(jig);
         sheet.heading("Parts");
+        double size = COUNT + BETWEEN;
+        double stuff = 0;
+        for (JigPart part : jig.parts()) {
+            size = Math.max(size, COUNT + sheet.page().wide(part.name(), Face.BOLD, 9.5) + BETWEEN);
+            stuff = Math.max(stuff, sheet.page().wide(part.size(display), Face.NUMBER, 9.5) + BETWEEN);
+        }
         for (JigPart part : jig.parts()) {
             sheet.room(ROW);
             double y = sheet.y() + 3.6;
             sheet.page().words(Sheet.EDGE, y, part.count() + " ×", Face.NUMBER, 9.5);
             sheet.page().words(Sheet.EDGE + COUNT, y, part.name(), Face.BOLD, 9.5);
-            sheet.page().words(Sheet.EDGE + SIZE, y, part.size(display), Face.NUMBER, 9.5);
-            sheet.page().words(Sheet.EDGE + STUFF, y, part.stuff(), Face.PLAIN, 8);
+            sheet.page().words(Sheet.EDGE + size, y, part.size(display), Face.NUMBER, 9.5);
+            sheet.page().words(Sheet.EDGE + size + stuff, y, part.stuff(), Face.PLAIN, 8);
             sheet.down(ROW);
             Blank out = from.get(part.id());
             if (out != null) {

@@ -12,7 +12,9 @@ import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
 import java.awt.Color;
+import java.awt.geom.Rectangle2D;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +30,9 @@ final class Page implements AutoCloseable {
 
     /** Letters of a number on a dimension line, points. */
     private static final double NUMBER = 9;
+
+    /** What a letter is high, in millimetres to its size in points. */
+    private static final double HIGH = 0.26;
 
     private final PDPageContentStream to;
     private final Lettering lettering;
@@ -59,7 +64,12 @@ final class Page implements AutoCloseable {
 
     /** Words whose middle, or whose end, stands at a place. */
     void words(double x, double y, String text, Face face, double size, double share) throws IOException {
-        words(x - share * lettering.width(text, face, size) / POINTS, y, text, face, size);
+        words(x - share * wide(text, face, size), y, text, face, size);
+    }
+
+    /** How wide words are, in millimetres. */
+    double wide(String text, Face face, double size) throws IOException {
+        return lettering.width(text, face, size) / POINTS;
     }
 
     void line(double x1, double y1, double x2, double y2, double thick) throws IOException {
@@ -118,21 +128,69 @@ final class Page implements AutoCloseable {
         for (Shape shape : figure.shapes()) {
             shape(shape, at);
         }
-        for (Dimension dimension : figure.dimensions()) {
-            dimension(dimension, at, lanes);
+        // the lines of all before the numbers of all: no line runs through a number
+        for (boolean numbers : new boolean[] {false, true}) {
+            for (Dimension dimension : figure.dimensions()) {
+                dimension(dimension, at, lanes, numbers);
+            }
         }
+        List<Rectangle2D> taken = new ArrayList<>();
         for (Note note : figure.notes()) {
-            double share = note.anchor().equals("middle") ? 0.5 : note.anchor().equals("end") ? 1 : 0;
-            boolean letter = note.role().equals("pencil");
-            words(
-                    at.x(note.x()),
-                    at.y(note.y()) + (letter ? 1.5 : 1),
-                    note.text(),
-                    letter ? Face.BOLD : Face.PLAIN,
-                    letter ? 12 : 8,
-                    share);
+            taken.add(note(note, at, taken));
         }
         return figure.height() * scale + top + lanes.room(Side.BELOW);
+    }
+
+    /**
+     * A word of the drawing; one that would lie on another stands a line higher or lower, and where it lies on a line of the drawing it gets
+     * white ground under it.
+     *
+     * @return where it stands
+     */
+    private Rectangle2D note(Note note, Placed at, List<Rectangle2D> others) throws IOException {
+        double share = note.anchor().equals("middle") ? 0.5 : note.anchor().equals("end") ? 1 : 0;
+        boolean letter = note.role().equals("pencil");
+        Face face = letter ? Face.BOLD : Face.PLAIN;
+        double size = letter ? 12 : 8;
+        double wide = wide(note.text(), face, size);
+        double x = at.x(note.x()) - share * wide;
+        double high = size * HIGH;
+        double wanted = at.y(note.y()) + (letter ? 1.5 : 1);
+        Rectangle2D taken = new Rectangle2D.Double(x, wanted - high, wide, high);
+        for (int lines : new int[] {-1, 1, -2, 2}) {
+            if (others.stream().noneMatch(taken::intersects)) {
+                break;
+            }
+            taken = new Rectangle2D.Double(x, wanted - high + lines * (high + 1), wide, high);
+        }
+        double foot = taken.getMaxY();
+        Rectangle2D stands = taken;
+        if (at.figure().shapes().stream().anyMatch(shape -> crosses(shape, at, stands))) {
+            ground(x - 0.5, foot - high - 0.3, wide + 1, high + 1.1);
+        }
+        words(x, foot, note.text(), face, size);
+        return taken;
+    }
+
+    private static boolean crosses(Shape shape, Placed at, Rectangle2D taken) {
+        List<Double> p = shape.points();
+        boolean ticks = shape.role().startsWith("ticks");
+        int last = p.size() - 2;
+        for (int i = 0; i <= last; i += ticks ? 4 : 2) {
+            // an area ends where it begins
+            int next = i < last ? i + 2 : last > 2 ? 0 : i;
+            if (taken.intersectsLine(at.x(p.get(i)), at.y(p.get(i + 1)), at.x(p.get(next)), at.y(p.get(next + 1)))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** White ground under words. */
+    private void ground(double x, double y, double wide, double high) throws IOException {
+        to.setNonStrokingColor(Color.WHITE);
+        to.addRect(px(x), py(y + high), (float) (wide * POINTS), (float) (high * POINTS));
+        to.fill();
     }
 
     private static double scale(Figure figure, Lanes lanes, double wide, double high) {
@@ -153,7 +211,7 @@ final class Page implements AutoCloseable {
     }
 
     private double half(Dimension d) throws IOException {
-        return lettering.width(d.text(), Face.NUMBER, NUMBER) / POINTS / 2 + 0.6;
+        return wide(d.text(), Face.NUMBER, NUMBER) / 2 + 0.6;
     }
 
     private static boolean isUpright(Dimension d) {
@@ -248,51 +306,61 @@ final class Page implements AutoCloseable {
         }
     }
 
-    private void dimension(Dimension d, Placed at, Lanes lanes) throws IOException {
+    private void dimension(Dimension d, Placed at, Lanes lanes, boolean number) throws IOException {
         double off = lanes.off(d.side(), d.lane());
         double x1 = at.x(d.x1());
         double x2 = at.x(d.x2());
         double y1 = at.y(d.y1());
         double y2 = at.y(d.y2());
         switch (d.side()) {
-            case ABOVE -> level(d, x1, x2, at.top() - off, y1, at, lanes);
-            case BELOW -> level(d, x1, x2, at.foot() + off, y1, at, lanes);
-            case LEFT -> upright(d, y1, y2, at.left() - off, x1, lanes);
-            case RIGHT -> upright(d, y1, y2, at.end() + off, x1, lanes);
+            case ABOVE -> level(d, x1, x2, at.top() - off, y1, at, lanes, number);
+            case BELOW -> level(d, x1, x2, at.foot() + off, y1, at, lanes, number);
+            case LEFT -> upright(d, y1, y2, at.left() - off, x1, lanes, number);
+            case RIGHT -> upright(d, y1, y2, at.end() + off, x1, lanes, number);
         }
     }
 
     /** A lifted text stands on a leader. */
-    private void level(Dimension d, double x1, double x2, double y, double from, Placed at, Lanes lanes)
+    private void level(Dimension d, double x1, double x2, double y, double from, Placed at, Lanes lanes, boolean number)
             throws IOException {
+        double half = half(d);
+        double middle = Math.max(at.least() + half, Math.min((x1 + x2) / 2, at.most() - half));
+        double foot = y - lanes.over(d);
+        if (number) {
+            ground(middle - half + 0.3, foot - NUMBER * HIGH, 2 * half - 0.6, NUMBER * HIGH + 0.3);
+            words(middle, foot, d.text(), Face.NUMBER, NUMBER, 0.5);
+            return;
+        }
         line(x1, from, x1, y, 0.08);
         line(x2, from, x2, y, 0.08);
         line(x1, y, x2, y, 0.15);
         tick(x1, y);
         tick(x2, y);
-        double half = half(d);
-        double middle = Math.max(at.least() + half, Math.min((x1 + x2) / 2, at.most() - half));
-        double foot = y - lanes.over(d);
         if (lanes.isLifted(d)) {
             line(middle, y, middle, foot + 0.6, 0.08);
         }
-        words(middle, foot, d.text(), Face.NUMBER, NUMBER, 0.5);
     }
 
-    private void upright(Dimension d, double y1, double y2, double x, double from, Lanes lanes) throws IOException {
+    private void upright(Dimension d, double y1, double y2, double x, double from, Lanes lanes, boolean number)
+            throws IOException {
+        if (number) {
+            double half = half(d);
+            double foot = x - lanes.over(d);
+            ground(foot - NUMBER * HIGH, (y1 + y2) / 2 - half + 0.3, NUMBER * HIGH + 0.3, 2 * half - 0.6);
+            to.saveGraphicsState();
+            to.setNonStrokingColor(Color.BLACK);
+            to.transform(Matrix.getRotateInstance(Math.PI / 2, px(foot), py((y1 + y2) / 2)));
+            lettering.write(
+                    to, (float) (-lettering.width(d.text(), Face.NUMBER, NUMBER) / 2), 0, d.text(), Face.NUMBER, (float)
+                            NUMBER);
+            to.restoreGraphicsState();
+            return;
+        }
         line(from, y1, x, y1, 0.08);
         line(from, y2, x, y2, 0.08);
         line(x, y1, x, y2, 0.15);
         tick(x, y1);
         tick(x, y2);
-        to.saveGraphicsState();
-        // what was filled last may have been white
-        to.setNonStrokingColor(Color.BLACK);
-        to.transform(Matrix.getRotateInstance(Math.PI / 2, px(x - lanes.over(d)), py((y1 + y2) / 2)));
-        lettering.write(
-                to, (float) (-lettering.width(d.text(), Face.NUMBER, NUMBER) / 2), 0, d.text(), Face.NUMBER, (float)
-                        NUMBER);
-        to.restoreGraphicsState();
     }
 
     private void tick(double x, double y) throws IOException {

@@ -160,7 +160,7 @@ public class GlueClockApi {
             return view(box, rows.last(id));
         }
         if (row == null) {
-            throw new Refused("act", "The glue of this box is not open yet.");
+            throw new Refused("act", "The glue-up of this box has not begun yet.");
         }
         if (acted.act() == GlueAct.DROP) {
             rows.drop(row.id(), row.revision());

@@ -237,7 +237,7 @@ public class SawApi {
                 .filter(i -> i.id().equals(event.cut()))
                 .findFirst()
                 .map(i -> i.parts() + ", " + i.cut().pass().title())
-                .orElseGet(() -> "a pass of this box that is none any more");
+                .orElseGet(() -> "a pass this box does not have any more");
         return event.kind() == SawEvent.Kind.DONE ? pass : pass + ", taken back";
     }
 
