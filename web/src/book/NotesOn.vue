@@ -2,6 +2,7 @@
 import { ref, shallowRef, watch } from 'vue'
 import { answer as got, api, problemOf, type BookEntry } from '../api/client'
 import NoteForm from './NoteForm.vue'
+import { dateOf } from '../words/when'
 
 /** Notes that hang on one number, part or cut of a box, and a place to write another. */
 const props = defineProps<{ box: string; about: string; label: string }>()
@@ -33,15 +34,12 @@ function written() {
   open.value = false
   void load()
 }
-function when(iso: string) {
-  return new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
-}
 </script>
 
 <template>
   <div class="notes">
     <p v-for="n in notes" :key="n.ref" class="line">
-      <span class="when">{{ when(n.at) }}</span> {{ n.says }}
+      <span class="when">{{ dateOf(n.at) }}</span> {{ n.says }}
       <a v-for="p in n.photos" :key="p" :href="`/api/book/photos/${p}`" target="_blank" rel="noopener"
         >photo</a
       >

@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { answer as got, api, problemOf, type PracticePlaceView, type RoundView } from '../api/client'
 import FigureView from '../drawing/FigureView.vue'
 import PlaceHead from '../practice/PlaceHead.vue'
+import { dayOf } from '../words/when'
 
 const router = useRouter()
 const place = shallowRef<PracticePlaceView>()
@@ -26,10 +27,6 @@ async function enter(way: RoundView['way']) {
   } catch (error) {
     refused.value = problemOf(error).detail
   }
-}
-
-function when(iso: string) {
-  return new Date(iso).toLocaleDateString(undefined, { day: 'numeric', month: 'short' })
 }
 </script>
 
@@ -80,7 +77,7 @@ function when(iso: string) {
             <li v-for="r in place.rounds" :key="r.id">
               <RouterLink :to="`/practice/${r.id}`">{{ r.level }}, {{ r.way }}</RouterLink>
               <span>
-                {{ when(r.startedAt) }} · {{ r.cuts }} {{ r.cuts === 1 ? 'cut' : 'cuts' }},
+                {{ dayOf(r.startedAt) }} · {{ r.cuts }} {{ r.cuts === 1 ? 'cut' : 'cuts' }},
                 {{ r.spoilt }} spoilt ·
                 {{ r.made ? 'made' : r.over ? 'given up' : 'still open' }}
               </span>

@@ -5,6 +5,7 @@ import { named } from '../words/names'
 import { answer, api, problemOf, type KeptBox, type WhatIf, type WhatIfsOf } from '../api/client'
 import FigureView from '../drawing/FigureView.vue'
 import { woodTint } from '../drawing/tint'
+import { hourOf } from '../words/when'
 
 /** A box tried otherwise: begun here, laid over the box it came from, taken, kept as a box of its own, or let go. */
 const route = useRoute()
@@ -90,13 +91,6 @@ const letGo = () =>
     await router.push({ name: 'what-if', params: { id: of } })
   })
 const figure = (of: string) => both.value?.figures.find((f) => f.id === of)
-const when = (at: string) =>
-  new Date(at).toLocaleString(undefined, {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit'
-  })
 </script>
 
 <template>
@@ -184,7 +178,7 @@ const when = (at: string) =>
               <span v-for="s in t.says" :key="s">{{ s }}</span>
               <span v-if="!t.says.length">Nothing changed yet</span>
             </RouterLink>
-            <span class="quiet">{{ when(t.begunAt) }}</span>
+            <span class="quiet">{{ hourOf(t.begunAt) }}</span>
           </li>
         </ul>
       </template>

@@ -3,6 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { answer, api, problemOf, type BackupsView } from '../api/client'
 import OpenFiles from './OpenFiles.vue'
 import ShelfFrame from './ShelfFrame.vue'
+import { hourOf } from '../words/when'
 
 /** Backups of the shop: one a day by itself, one now by hand, each to be taken to another disk; how one is brought back. */
 const shop = ref<BackupsView>()
@@ -34,13 +35,6 @@ async function make() {
   }
 }
 const newest = computed(() => shop.value?.backups.find((b) => b.at))
-const when = (at: string) =>
-  new Date(at).toLocaleString(undefined, {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit'
-  })
 const size = (bytes: number) =>
   bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`
 </script>
@@ -49,7 +43,7 @@ const size = (bytes: number) =>
   <ShelfFrame>
     <p class="told" role="status">
       <template v-if="newest?.at">
-        Backed up last on <strong>{{ when(newest.at) }}</strong>: {{ newest.boxes }} boxes,
+        Backed up last on <strong>{{ hourOf(newest.at) }}</strong>: {{ newest.boxes }} boxes,
         {{ newest.photos }} photos.
       </template>
       <template v-else>Not backed up yet.</template>
@@ -62,7 +56,7 @@ const size = (bytes: number) =>
     <p v-if="failed || shop?.fault" class="failed" role="alert">{{ failed || shop?.fault }}</p>
     <ul class="backups" aria-label="Backups">
       <li v-for="b in shop?.backups ?? []" :key="b.name" :class="{ made: b.name === made }">
-        <strong>{{ b.at ? when(b.at) : b.name }}</strong>
+        <strong>{{ b.at ? hourOf(b.at) : b.name }}</strong>
         <span v-if="b.at">{{ b.boxes }} boxes, {{ b.photos }} photos, {{ size(b.bytes) }}</span>
         <span v-else class="failed">cannot be read</span>
         <span class="quiet">{{ b.daily ? 'by itself' : 'by hand' }}</span>

@@ -5,6 +5,7 @@ import { onMounted, ref } from 'vue'
 import { answer, api, problemOf, type DoorView, type May } from '../api/client'
 import { isHere } from '../shop/asking'
 import ShelfFrame from './ShelfFrame.vue'
+import { hourOf } from '../words/when'
 
 /** The shop opened to its own network, for the tablet at the saw: shut by default; who is in is listed and can be put out. */
 const door = ref<DoorView>()
@@ -54,13 +55,6 @@ const putOut = (id: string) =>
   act(async () => {
     await answer(api.DELETE('/api/sharing/devices/{id}', { params: { path: { id } } }))
     return undefined
-  })
-const when = (at: string) =>
-  new Date(at).toLocaleString(undefined, {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit'
   })
 </script>
 
@@ -122,7 +116,7 @@ const when = (at: string) =>
               size="small"
               @update:model-value="(value: May) => allow(d.id, value)"
             />
-            <span class="quiet">seen {{ when(d.seenAt) }}</span>
+            <span class="quiet">seen {{ hourOf(d.seenAt) }}</span>
             <button type="button" class="word" :aria-label="`Put ${d.name} out`" @click="putOut(d.id)">
               put out
             </button>

@@ -174,7 +174,7 @@ const stop = computed(() => ladder.value.find(isChosen) ?? ladder.value[0])
           >
             {{ m.name }}</button
           ><template v-if="m.after?.fingers.sections && m.after.fingers.sections !== bench.answer?.sections"
-            >{{ " " }}with {{ m.after.fingers.sections }} sections</template
+            >{{ ' ' }}with {{ m.after.fingers.sections }} sections</template
           ></template
         >
       </p>

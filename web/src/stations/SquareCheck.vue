@@ -5,6 +5,7 @@ import ChoiceField from '../bench/ChoiceField.vue'
 import LengthField from '../bench/LengthField.vue'
 import { useBench } from '../bench/store'
 import FigureView from '../drawing/FigureView.vue'
+import { dayOf } from '../words/when'
 
 /** Is the jig square enough for this joint? What was read, what it says, which way to move; written on the jig when it hangs on the rack. */
 const bench = useBench()
@@ -143,7 +144,6 @@ const fields = [
     all: [{ at: 'depth', words: 'Depth of the cut' }]
   }
 ] as const
-const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'numeric', month: 'short' })
 </script>
 
 <template>
@@ -176,7 +176,7 @@ const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'n
         <h3>Read before</h3>
         <ol class="history">
           <li v-for="h in history" :key="h.at" :class="h.grade.toLowerCase()">
-            <strong>{{ day(h.at) }}</strong> {{ h.says }}
+            <strong>{{ dayOf(h.at) }}</strong> {{ h.says }}
           </li>
         </ol>
       </template>

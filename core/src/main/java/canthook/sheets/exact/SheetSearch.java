@@ -48,6 +48,7 @@ final class SheetSearch {
     private static final int MOST_PATTERNS = 500;
 
     private final Grounds grounds;
+    private final SheetBounds bounds;
     private final Hurry hurry;
     private final Map<List<Object>, Pattern> pool = new LinkedHashMap<>();
     private List<Pattern> best = List.of();
@@ -57,6 +58,7 @@ final class SheetSearch {
 
     SheetSearch(Grounds grounds, Hurry hurry) {
         this.grounds = grounds;
+        this.bounds = new SheetBounds(grounds);
         this.hurry = hurry;
     }
 
@@ -80,7 +82,10 @@ final class SheetSearch {
             }
             double area = leastArea(prices, price);
             keepMost(every, price);
-            return found(wanted - Math.min(least, missing(best)), Math.min(area, area(best)), leftBound());
+            return found(
+                    wanted - Math.min(least, missing(best)),
+                    Math.min(area, area(best)),
+                    bounds.left(best, missing(best), area(best)));
         }
     }
 
@@ -104,7 +109,7 @@ final class SheetSearch {
             if (hurry.stops() || unsettled.size() == MOST_UNSETTLED) {
                 break;
             }
-            if (Mixtures.holds(grounds, mixture) < need() - 1
+            if (Mixtures.holds(grounds, mixture) < bounds.need(missing(best)) - 1
                     || missingAtLeast(prices, mixture, missing(best)) > missing(best)) {
                 continue;
             }
@@ -131,17 +136,7 @@ final class SheetSearch {
                 chosen(mixture, Mixtures.area(grounds, mixture), EFFORT_FOR_FIRST);
             }
         }
-        return mixtures.isWhole() ? least : leastByArea();
-    }
-
-    /** Whole sheets must hold what the scraps cannot. */
-    private double leastByArea() {
-        double scraps = grounds.all.stream()
-                .filter(Alike::scrap)
-                .mapToDouble(a -> Mixtures.holds(a.ways().get(0)) * a.sheets().size())
-                .sum();
-        double perArea = mostPerArea();
-        return Math.max(0, need() - scraps) / perArea;
+        return mixtures.isWhole() ? least : bounds.leastByArea(missing(best));
     }
 
     private void chosen(int[] opened, double bound, double effort) {
@@ -368,57 +363,5 @@ final class SheetSearch {
                 }
             }
         }
-    }
-
-    // what no plan can pass
-
-    /** Every panel takes itself and a kerf on two sides, as a sheet holds itself and a kerf on two sides. */
-    private double need() {
-        if (missing(best) > 0) {
-            return 0;
-        }
-        double kerf = grounds.task.kerf().mm();
-        double need = 0;
-        for (int p = 0; p < grounds.wanted.length; p++) {
-            var panel = grounds.task.panels().get(p);
-            need += grounds.wanted[p]
-                    * (panel.along().mm() + kerf)
-                    * (panel.across().mm() + kerf);
-        }
-        return need;
-    }
-
-    /** With their kerfs, panels and the rectangle that is left share what was opened. */
-    private double leftBound() {
-        double kerf = grounds.task.kerf().mm();
-        double need = need();
-        if (missing(best) > 0) {
-            return best.stream().mapToDouble(p -> p.ground().area()).max().orElse(0);
-        }
-        double holds = grounds.all.stream()
-                .filter(Alike::scrap)
-                .mapToDouble(a -> Mixtures.holds(a.ways().get(0)) * a.sheets().size())
-                .sum();
-        holds += area(best) * mostPerArea();
-        double room = Math.max(0, holds - need);
-        double most = 0;
-        for (Alike alike : grounds.all) {
-            double longer = Math.max(alike.ways().get(0).length, alike.ways().get(0).width) * 1e-6;
-            double shorter = Math.min(alike.ways().get(0).length, alike.ways().get(0).width) * 1e-6;
-            double square = Math.max(0, Math.sqrt(room) - kerf);
-            double here =
-                    square <= shorter ? square * square : shorter * Math.min(longer, room / (shorter + kerf) - kerf);
-            most = Math.max(most, here);
-        }
-        return most;
-    }
-
-    /** A kerf along two sides of many small sheets is more than of one large sheet. */
-    private double mostPerArea() {
-        return grounds.all.stream()
-                .filter(a -> !a.scrap())
-                .mapToDouble(a -> Mixtures.holds(a.ways().get(0)) / a.area())
-                .max()
-                .orElse(1);
     }
 }

@@ -1,7 +1,5 @@
 package canthook.server.answer;
 
-import canthook.cutlist.CutList;
-import canthook.cutlist.SawCut;
 import canthook.figure.BlankFigure;
 import canthook.figure.BottomFigures;
 import canthook.figure.CornerFigures;
@@ -11,7 +9,6 @@ import canthook.figure.FitFigures;
 import canthook.figure.FittingFigures;
 import canthook.figure.GlueFigures;
 import canthook.figure.JigFigure;
-import canthook.figure.LadderFigure;
 import canthook.figure.LidFigures;
 import canthook.figure.MarkFigures;
 import canthook.figure.MoveFigure;
@@ -20,19 +17,14 @@ import canthook.figure.StandingFigure;
 import canthook.figure.StickFigure;
 import canthook.figure.TrimFigure;
 import canthook.figure.YearFigure;
-import canthook.fingers.End;
-import canthook.fingers.Rung;
 import canthook.fit.Fit;
 import canthook.glue.GlueUp;
-import canthook.jig.Cut;
-import canthook.jig.Setting;
 import canthook.judgement.Judgement;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.FinishChoice;
 import canthook.plan.GlueChoice;
-import canthook.plan.JigChoice.Way;
 import canthook.plan.PlanLengths;
 import canthook.plan.Recipe;
 import canthook.planner.Alternatives;
@@ -40,30 +32,19 @@ import canthook.planner.GainedTime;
 import canthook.planner.Place;
 import canthook.planner.Stations;
 import canthook.planner.WorkedPlan;
-import canthook.saw.Jobs;
 import canthook.server.answer.Answer.AlternativeView;
 import canthook.server.answer.Answer.CauseView;
 import canthook.server.answer.Answer.CornerView;
-import canthook.server.answer.Answer.CutListView;
 import canthook.server.answer.Answer.FinishView;
 import canthook.server.answer.Answer.FixView;
 import canthook.server.answer.Answer.GlueStepView;
 import canthook.server.answer.Answer.GlueView;
 import canthook.server.answer.Answer.HintView;
-import canthook.server.answer.Answer.JigView;
-import canthook.server.answer.Answer.JobView;
-import canthook.server.answer.Answer.LadderView;
-import canthook.server.answer.Answer.MeetingView;
 import canthook.server.answer.Answer.NumberView;
 import canthook.server.answer.Answer.OptionView;
 import canthook.server.answer.Answer.QuickerView;
-import canthook.server.answer.Answer.RungView;
-import canthook.server.answer.Answer.SetupView;
-import canthook.server.answer.Answer.StepSizes;
-import canthook.server.answer.Answer.StepView;
 import canthook.server.answer.Answer.TestCutView;
 import canthook.server.answer.Answer.VerdictView;
-import canthook.server.answer.Answer.WayView;
 import canthook.server.answer.Answer.WorkingView;
 import canthook.shop.TestCut;
 import canthook.verdict.Fix;
@@ -81,15 +62,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Puts worked plans on the wire. Computes nothing. */
 public final class Answers {
-    /** So many rungs either side of the one that stands are drawn at once; the others when they are asked for. */
-    private static final int RUNGS_DRAWN = 12;
-
-    /** So many rungs either side of the one that stands are sent; how many lie beyond is told, and the ladder moves with the choice. */
-    private static final int RUNGS_SENT = 200;
-
-    /** Of longer lists of passes the first of each set-up are sent; the papers have them all. */
-    private static final int STEPS_SENT = 120;
-
     private Answers() {}
 
     /**
@@ -131,10 +103,10 @@ public final class Answers {
                                 .name(),
                 worked.fingers().best().name(),
                 worked.fingers().sentence(),
-                place == Place.FINGERS ? ladder(worked) : null,
-                place == Place.JIG ? steps(worked) : null,
-                place == Place.JIG || place == Place.FINGERS ? jig(worked) : null,
-                place == Place.CUT ? cuts(worked) : null,
+                place == Place.FINGERS ? LadderAnswer.of(worked) : null,
+                place == Place.JIG ? CutsAnswer.steps(worked) : null,
+                place == Place.JIG || place == Place.FINGERS ? CutsAnswer.jig(worked) : null,
+                place == Place.CUT ? CutsAnswer.list(worked) : null,
                 place == Place.FINGERS ? patterns(worked) : null,
                 place == Place.FINGERS ? alternatives(worked) : null,
                 place == Place.CORNERS ? corners(worked) : null,
@@ -258,69 +230,6 @@ public final class Answers {
         return fixes.stream().map(f -> new FixView(f.label(), f.after())).toList();
     }
 
-    private static LadderView ladder(WorkedPlan worked) {
-        LengthDisplay display = worked.plan().display();
-        List<RungView> ladder = new ArrayList<>();
-        List<Rung> rungs = worked.fingers().rungs();
-        int standing = Math.max(0, worked.fingers().standing());
-        int coarser = 0;
-        int finer = 0;
-        for (int i = 0; i < rungs.size(); i++) {
-            Rung rung = rungs.get(i);
-            if (Math.abs(i - standing) > RUNGS_SENT
-                    && !rung.name().equals(worked.fingers().best().name())) {
-                if (i < standing) coarser++;
-                else finer++;
-                continue;
-            }
-            boolean near = Math.abs(i - standing) <= RUNGS_DRAWN;
-            ladder.add(new RungView(
-                    rung.name(),
-                    rung.tool().name(),
-                    rung.tool().id(),
-                    rung.sections().count(),
-                    rung.feasible(),
-                    why(rung, near),
-                    rung.slot().text(display),
-                    rung.passes().count(),
-                    rung.cuts().count(),
-                    rung.closing().text(display),
-                    near ? rung.ripOff().text(display) : "",
-                    near && rung.ripOff().length().isPositive(),
-                    near ? rung.onePassCloses().text(display) : "",
-                    Math.round(rung.score().number() * 10) / 10.0,
-                    near ? reasons(rung) : List.of(),
-                    near ? LadderFigure.of(rung) : null));
-        }
-        return new LadderView(ladder, coarser, finer);
-    }
-
-    /** Why a rung is unusual or cannot be; of one far from the chosen only that it is unusual. */
-    private static String why(Rung rung, boolean near) {
-        if (near || !rung.feasible() || rung.why().isEmpty()) return rung.why();
-        return "unusual";
-    }
-
-    private static List<String> reasons(Rung rung) {
-        return rung.reasons().stream()
-                .map(r -> r.lost() >= 0.05 ? r.words() + " −" + trimmed(r.lost()) : r.words())
-                .toList();
-    }
-
-    /** A rung as it looks, by its name; empty when the ladder has none of that name. */
-    public static java.util.Optional<LadderFigure> rung(WorkedPlan worked, String name) {
-        return worked.fingers().rungs().stream()
-                .filter(r -> r.name().equals(name))
-                .findFirst()
-                .map(LadderFigure::of);
-    }
-
-    private static String trimmed(double points) {
-        return points == Math.rint(points)
-                ? String.valueOf((long) points)
-                : String.valueOf(Math.round(points * 10) / 10.0);
-    }
-
     private static List<TestCutView> testCuts(WorkedPlan worked) {
         LengthDisplay display = worked.plan().display();
         List<TestCutView> views = new ArrayList<>();
@@ -353,92 +262,6 @@ public final class Answers {
 
     private static String read(List<Length> readings, LengthDisplay display) {
         return readings.stream().map(r -> display.number(r, Precision.CALIPER)).collect(Collectors.joining(" "));
-    }
-
-    private static List<StepView> steps(WorkedPlan worked) {
-        List<StepView> steps = new ArrayList<>();
-        for (End end : End.values()) {
-            worked.jig().cuts().stream()
-                    .filter(cut -> cut.end() == end)
-                    .limit(STEPS_SENT / 2)
-                    .forEach(cut -> steps.add(step(worked, cut, cut.id())));
-        }
-        return steps;
-    }
-
-    private static StepView step(WorkedPlan worked, Cut cut, String id) {
-        LengthDisplay display = worked.plan().display();
-        Worked place = worked.jig().place(cut);
-        return new StepView(
-                id,
-                cut.end().words(),
-                cut.title(),
-                cut.instruction(),
-                display.number(cut.from(), Precision.CALIPER),
-                display.number(cut.to(), Precision.CALIPER),
-                place.id(),
-                place.number(display),
-                worked.jig().placeLabel(cut),
-                StepSizes.of(cut, place));
-    }
-
-    private static JigView jig(WorkedPlan worked) {
-        List<WayView> ways = new ArrayList<>();
-        for (Way way : Way.values()) {
-            ways.add(new WayView(way, way.words(), worked.jig().able().contains(way)));
-        }
-        Setting setting = worked.jig().setting();
-        LengthDisplay display = worked.plan().display();
-        List<String> plans = setting == null
-                ? List.of()
-                : setting.fold(
-                        key -> List.<String>of(),
-                        screw -> screw.planWords(display),
-                        spacers -> List.<String>of(),
-                        stops -> List.<String>of(),
-                        hand -> List.<String>of(),
-                        bandSaw -> List.<String>of());
-        return new JigView(
-                ways, setting == null ? List.of() : setting.card(), setting == null ? "" : setting.errors(), plans);
-    }
-
-    private static CutListView cuts(WorkedPlan worked) {
-        CutList list = worked.cuts();
-        LengthDisplay display = worked.plan().display();
-        List<SetupView> setups = new ArrayList<>();
-        int from = 0;
-        int most = Math.max(8, STEPS_SENT / Math.max(1, list.setups().size()));
-        for (CutList.Setup setup : list.setups()) {
-            List<SawCut> cuts = list.cuts().subList(from, from + setup.passes());
-            from += setup.passes();
-            setups.add(new SetupView(
-                    setup.stack(),
-                    setup.end().words(),
-                    display.text(setup.depth(), Precision.CALIPER),
-                    setup.face().words(),
-                    setup.passes(),
-                    setup.upTo() == null ? null : display.text(setup.upTo(), Precision.CALIPER),
-                    setup.why(),
-                    cuts.stream()
-                            .limit(list.cuts().size() > STEPS_SENT ? most : cuts.size())
-                            .map(c -> step(worked, c.pass(), c.id()))
-                            .toList()));
-        }
-        return new CutListView(
-                setups,
-                list.corners().stream()
-                        .map(c -> new MeetingView(
-                                c.number(),
-                                c.one().toString(),
-                                worked.fingers().joint().kind(c.one()).words(),
-                                c.other().toString(),
-                                worked.fingers().joint().kind(c.other()).words(),
-                                c.sections(),
-                                c.isLow() ? display.text(c.height(), Precision.CALIPER) : null))
-                        .toList(),
-                Jobs.of(worked).stream()
-                        .map(j -> new JobView(j.when(), j.says(), j.number()))
-                        .toList());
     }
 
     private static List<AlternativeView> alternatives(WorkedPlan worked) {

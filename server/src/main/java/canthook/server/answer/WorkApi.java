@@ -144,7 +144,7 @@ public class WorkApi {
     @OpenTo(May.READ)
     @PostMapping("/work/rungs/{name}")
     LadderFigure rung(@PathVariable String name, @RequestBody WorkRequest request) {
-        return Answers.rung(asked(request).worked(), name)
+        return LadderAnswer.rung(asked(request).worked(), name)
                 .orElseThrow(() -> new Refused("name", "This plan's ladder has no rung called “" + name + "”."));
     }
 

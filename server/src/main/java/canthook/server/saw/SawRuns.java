@@ -1,11 +1,9 @@
 package canthook.server.saw;
 
 import canthook.plan.BatchWish;
-import canthook.plan.BoxPlan;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
-import canthook.saw.Pace;
 import canthook.saw.Rejoined;
 import canthook.saw.SawEvent;
 import canthook.saw.SawRun;
@@ -14,29 +12,18 @@ import canthook.server.box.Shelf;
 import canthook.server.box.Shelf.KeptBox;
 import canthook.server.box.StepsDone;
 import canthook.server.keeping.Damaged;
-import canthook.server.keeping.Keeper;
-import canthook.server.keeping.LearnedPace;
 import canthook.server.keeping.StaleWrite;
 import canthook.server.keeping.Unknown;
 import canthook.server.rack.RuleBook;
 import canthook.server.rack.ShopFloor;
+import canthook.server.saw.RunReader.Unreadable;
 import canthook.server.saw.SawMapper.EventRow;
 import canthook.server.saw.SawMapper.RunRow;
-import canthook.shop.HouseRule;
-import canthook.shop.HouseRules;
-import canthook.shop.Shop;
-import canthook.shop.TestCut;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.type.TypeReference;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.security.SecureRandom;
 import java.time.Instant;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HexFormat;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -49,35 +36,23 @@ import org.springframework.transaction.annotation.Transactional;
  * the first wins and the other is told.
  */
 @Service
-public class SawRuns implements Keeper {
-    private static final int RUNS_LEARNED_FROM = 20;
-    private static final int PARTS_A_BOX = 4;
-
+public class SawRuns {
     private final SawMapper rows;
     private final Shelf shelf;
     private final StepsDone steps;
     private final RuleBook book;
     private final ShopFloor floor;
-    private final LearnedPace pace;
+    private final RunReader reader;
     private final SecureRandom random = new SecureRandom();
-    private final ObjectMapper json;
 
-    SawRuns(
-            SawMapper rows,
-            Shelf shelf,
-            StepsDone steps,
-            RuleBook book,
-            ShopFloor floor,
-            LearnedPace pace,
-            ObjectMapper json) {
+    SawRuns(SawMapper rows, Shelf shelf, StepsDone steps, RuleBook book, ShopFloor floor, RunReader reader) {
         this.steps = steps;
         this.rows = rows;
         this.shelf = shelf;
         this.book = book;
         this.floor = floor;
-        this.pace = pace;
-        this.json = json;
-        learn();
+        this.reader = reader;
+        reader.learn();
     }
 
     /**
@@ -171,8 +146,8 @@ public class SawRuns implements Keeper {
         if (rows.insert(
                         id,
                         box,
-                        write(worked.settled()),
-                        write(changed(book.rules())),
+                        reader.write(worked.settled()),
+                        reader.write(RunReader.changed(book.rules())),
                         shelf.now(),
                         rest ? cut + 1 : 1,
                         rest ? of - cut : 1,
@@ -186,7 +161,7 @@ public class SawRuns implements Keeper {
     @Transactional(readOnly = true)
     public Standing get(String id) {
         try {
-            return standing(row(id));
+            return reader.standing(row(id));
         } catch (Unreadable e) {
             throw new Damaged.Unread(
                     "This run is damaged and cannot be read. Put it away and begin another; the box is sound.");
@@ -207,47 +182,13 @@ public class SawRuns implements Keeper {
         for (RunRow row : rows.ofBox(box)) {
             if (row.closed() == 0) {
                 try {
-                    return Optional.of(standing(row));
+                    return Optional.of(reader.standing(row));
                 } catch (Unreadable e) {
                     // stands among the damaged; another may be begun
                 }
             }
         }
         return Optional.empty();
-    }
-
-    @Override
-    public Set<Damaged.Kind> kinds() {
-        return Set.of(Damaged.Kind.RUN);
-    }
-
-    @Override
-    @Transactional(readOnly = true)
-    public List<Damaged> damaged() {
-        List<Damaged> damaged = new ArrayList<>();
-        for (RunRow row : rows.running()) {
-            try {
-                standing(row);
-            } catch (Unreadable e) {
-                damaged.add(new Damaged(
-                        Damaged.Kind.RUN, row.id(), "Run of " + row.boxId(), String.valueOf(e.getMessage())));
-            }
-        }
-        return damaged;
-    }
-
-    @Override
-    @Transactional(readOnly = true)
-    public String asKept(Damaged.Kind kind, String id) {
-        RunRow row = row(id);
-        return row.plan() + "\n" + row.rules() + "\n"
-                + rows.events(id).stream().map(EventRow::event).collect(Collectors.joining("\n"));
-    }
-
-    @Override
-    @Transactional
-    public void putAway(Damaged.Kind kind, String id) {
-        close(id);
     }
 
     /**
@@ -273,7 +214,7 @@ public class SawRuns implements Keeper {
         }
         ifSetUp(now, event);
         SawRun after = now.run().after(event);
-        if (rows.add(id, seq + 1, write(event), shelf.now(), mark) == 0) {
+        if (rows.add(id, seq + 1, reader.write(event), shelf.now(), mark) == 0) {
             throw new StaleWrite("This run", seq, get(id).seq());
         }
         return went(now, after, 1);
@@ -298,7 +239,7 @@ public class SawRuns implements Keeper {
             rows.finished(before.id(), after.isFinished() ? 1 : 0);
         }
         steps.begun(before.box(), "cut", cutOf(before.box(), before.lot(), after));
-        learn();
+        reader.learn();
         // how many boxes are left is another number when it is over
         return overs ? get(before.id()) : before.after(after, events);
     }
@@ -346,7 +287,7 @@ public class SawRuns implements Keeper {
             Instant at = sent.minusMillis(Math.round(1000 * one.secondsAgo()));
             // whatever the device's clock says, nothing happened before what happened before it
             last = at.isAfter(last) ? at : last;
-            if (rows.add(id, ++seq, write(one.event()), last.toString(), one.mark()) == 0) {
+            if (rows.add(id, ++seq, reader.write(one.event()), last.toString(), one.mark()) == 0) {
                 throw new StaleWrite("This run", seq - 1, get(id).seq());
             }
         }
@@ -400,18 +341,18 @@ public class SawRuns implements Keeper {
         long seq = run.seq();
         Instant at = began;
         for (SetUpGate.Check check : run.gate()) {
-            rows.add(run.id(), ++seq, write(SawEvent.checked(check.id())), at.toString(), null);
+            rows.add(run.id(), ++seq, reader.write(SawEvent.checked(check.id())), at.toString(), null);
         }
         List<SawRun.Item> items = run.run().items();
         for (SawRun.Item item : items.subList(0, Math.min(passes, items.size()))) {
             at = at.plusMillis(Math.round(1000 * seconds));
-            rows.add(run.id(), ++seq, write(SawEvent.done(item.id())), at.toString(), null);
+            rows.add(run.id(), ++seq, reader.write(SawEvent.done(item.id())), at.toString(), null);
         }
         if (passes >= items.size()) {
             rows.finished(run.id(), 1);
         }
         steps.begun(box, "cut", cutOf(box, run.lot(), get(run.id()).run()), at);
-        learn();
+        reader.learn();
     }
 
     /**
@@ -421,7 +362,7 @@ public class SawRuns implements Keeper {
     @Transactional
     public void putAside(String id) {
         try {
-            Standing run = standing(row(id));
+            Standing run = reader.standing(row(id));
             boolean first = run.lot().of() > 1 && !run.lot().isRest();
             if (first && run.run().isFinished() && run.lot().left() == run.lot().of() - 1) {
                 rows.finished(id, 0);
@@ -438,101 +379,6 @@ public class SawRuns implements Keeper {
     public void close(String id) {
         if (rows.close(id) == 0) {
             throw new Unknown("run", id);
-        }
-    }
-
-    /** @throws Unreadable when its plan, its rules or one of its events cannot be read, or they do not fit each other */
-    private Standing standing(RunRow row) throws Unreadable {
-        try {
-            return read(row);
-        } catch (JsonProcessingException e) {
-            throw new Unreadable(Damaged.why(e));
-        } catch (Refused | Damaged.Unread e) {
-            throw new Unreadable(String.valueOf(e.getMessage()));
-        }
-    }
-
-    private Standing read(RunRow row) throws JsonProcessingException {
-        BoxPlan plan = json.readValue(row.plan(), BoxPlan.class);
-        Map<HouseRule, Double> changed = new EnumMap<>(HouseRule.class);
-        json.readValue(row.rules(), new TypeReference<Map<String, Double>>() {})
-                .forEach((rule, value) -> changed.put(HouseRule.byId(rule), value));
-        Shop shop = new Shop(new HouseRules(changed), shelf.get(row.boxId()).cuts(), List.of(), pace.secondsPerPass());
-        WorkedPlan worked = Planner.work(plan, shop);
-        List<EventRow> events = rows.events(row.id());
-        List<SawEvent> happened = new ArrayList<>();
-        for (EventRow event : events) {
-            happened.add(json.readValue(event.event(), SawEvent.class));
-        }
-        BatchWish batch = plan.batch();
-        Lot lot = new Lot(
-                row.firstBox(),
-                row.boxes(),
-                batch == null ? 1 : batch.count(),
-                row.unproven() == 1,
-                (batch == null ? 1 : batch.count()) - rows.boxesCut(row.boxId()));
-        SawRun run = lot.isRest()
-                ? SawRun.ofMany(worked.cutsOf(lot.first(), lot.boxes()), happened)
-                : SawRun.of(worked.cuts(), happened);
-        return new Standing(
-                row.id(),
-                row.boxId(),
-                row.startedAt(),
-                row.closed() == 1,
-                worked,
-                PARTS_A_BOX * rows.madeBetween(row.boxId(), lastTest(shop), row.startedAt()),
-                lot,
-                run,
-                events.size());
-    }
-
-    /** When a test was last recorded; before every run when none was. */
-    private static String lastTest(Shop shop) {
-        return shop.testCuts().stream().map(TestCut::at).max(String::compareTo).orElse("");
-    }
-
-    private static Map<String, Double> changed(HouseRules rules) {
-        Map<String, Double> changed = new java.util.LinkedHashMap<>();
-        for (HouseRule rule : HouseRule.values()) {
-            if (rules.isChanged(rule)) {
-                changed.put(rule.id(), rules.value(rule));
-            }
-        }
-        return changed;
-    }
-
-    private void learn() {
-        List<List<Double>> times = new ArrayList<>();
-        for (RunRow row : rows.newest(RUNS_LEARNED_FROM)) {
-            List<Double> done = new ArrayList<>();
-            for (EventRow event : rows.events(row.id())) {
-                try {
-                    if (json.readValue(event.event(), SawEvent.class).kind() == SawEvent.Kind.DONE) {
-                        done.add(Instant.parse(event.at()).toEpochMilli() / 1000.0);
-                    }
-                } catch (JsonProcessingException | DateTimeParseException e) {
-                    // nothing is learned from what cannot be read; it stands among the damaged
-                }
-            }
-            times.add(done);
-        }
-        pace.learned(Pace.of(times).orElse(null));
-    }
-
-    private String write(Object value) {
-        try {
-            return json.writeValueAsString(value);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("A run that cannot be written", e);
-        }
-    }
-
-    /** Why a run cannot be read. */
-    private static final class Unreadable extends Exception {
-        private static final long serialVersionUID = 1L;
-
-        Unreadable(String why) {
-            super(why);
         }
     }
 }
