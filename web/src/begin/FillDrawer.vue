@@ -6,16 +6,11 @@ import { answer, api, problemOf, type Wish } from '../api/client'
 import LengthField from '../bench/LengthField.vue'
 import WorkingLines from '../bench/WorkingLines.vue'
 import NumText from '../drawing/NumText.vue'
+import { holds, joined, pressed, singles, type Lies } from './cells'
 
 /** A drawer filled with small boxes: cells are dragged together, the kinds that result are told at once. */
 const props = defineProps<{ wish: Wish; set?: string }>()
 const emit = defineEmits<{ refused: [why: string] }>()
-interface Lies {
-  column: number
-  row: number
-  columns: number
-  rows: number
-}
 const place = reactive({ set: '', width: 412, length: 287, height: 80, atWall: 1.5, between: 1, above: 12 })
 const columns = ref(4)
 const rows = ref(3)
@@ -34,14 +29,6 @@ const asked = [
   { key: 'above' as const, label: 'Runners and finger room above', at: 'place.above' }
 ]
 
-function singles() {
-  boxes.value = Array.from({ length: columns.value * rows.value }, (_, i) => ({
-    column: i % columns.value,
-    row: Math.floor(i / columns.value),
-    columns: 1,
-    rows: 1
-  }))
-}
 watch(
   [columns, rows],
   () => {
@@ -50,7 +37,7 @@ watch(
       if (boxes.value.length && kept.value) return
     }
     kept.value = false
-    singles()
+    boxes.value = singles(columns.value, rows.value)
   },
   { immediate: true, flush: 'sync' }
 )
@@ -115,37 +102,6 @@ async function fill(): Promise<string | undefined> {
 }
 defineExpose({ fill })
 
-const holds = (b: Lies, column: number, row: number) =>
-  column >= b.column && column < b.column + b.columns && row >= b.row && row < b.row + b.rows
-const meets = (a: Lies, b: Lies) =>
-  a.column < b.column + b.columns &&
-  b.column < a.column + a.columns &&
-  a.row < b.row + b.rows &&
-  b.row < a.row + a.rows
-
-/** One box over these cells; what it takes cells from falls apart into single ones. */
-function join(one: Lies) {
-  const left = boxes.value.filter((b) => !meets(b, one))
-  const apart = boxes.value
-    .filter((b) => meets(b, one))
-    .flatMap((b) =>
-      Array.from({ length: b.columns * b.rows }, (_, i) => ({
-        column: b.column + (i % b.columns),
-        row: b.row + Math.floor(i / b.columns),
-        columns: 1,
-        rows: 1
-      }))
-    )
-    .filter((b) => !meets(b, one))
-  boxes.value = [...left, ...apart, one]
-}
-/** A box over several cells falls apart; a single one is taken out; on an empty cell one is put. */
-function press(column: number, row: number) {
-  const here = boxes.value.find((b) => holds(b, column, row))
-  if (!here) boxes.value = [...boxes.value, { column, row, columns: 1, rows: 1 }]
-  else if (here.columns * here.rows > 1) join({ column, row, columns: 1, rows: 1 })
-  else if (boxes.value.length > 1) boxes.value = boxes.value.filter((b) => b !== here)
-}
 const from = ref<{ column: number; row: number }>()
 const over = ref<{ column: number; row: number }>()
 const dragged = computed<Lies | undefined>(() => {
@@ -166,23 +122,23 @@ function end() {
   from.value = undefined
   over.value = undefined
   if (!one) return
-  if (one.columns * one.rows > 1) join(one)
-  else press(one.column, one.row)
+  boxes.value =
+    one.columns * one.rows > 1 ? joined(boxes.value, one) : pressed(boxes.value, one.column, one.row)
 }
 function key(event: KeyboardEvent, column: number, row: number) {
   const here = boxes.value.find((b) => holds(b, column, row))
   if (event.key === 'Enter' || event.key === ' ') {
     event.preventDefault()
-    press(column, row)
+    boxes.value = pressed(boxes.value, column, row)
   } else if (
     event.shiftKey &&
     event.key === 'ArrowRight' &&
     here &&
     here.column + here.columns < columns.value
   ) {
-    join({ ...here, columns: here.columns + 1 })
+    boxes.value = joined(boxes.value, { ...here, columns: here.columns + 1 })
   } else if (event.shiftKey && event.key === 'ArrowUp' && here && here.row + here.rows < rows.value) {
-    join({ ...here, rows: here.rows + 1 })
+    boxes.value = joined(boxes.value, { ...here, rows: here.rows + 1 })
   }
 }
 const ground = ref<HTMLElement>()
@@ -194,14 +150,7 @@ const at = (b: Lies) => ({
   width: Math.max(2, (b.columns / columns.value) * place.width * scale.value - 6),
   height: Math.max(2, (b.rows / rows.value) * place.length * scale.value - 6)
 })
-const every = computed(() =>
-  Array.from({ length: columns.value * rows.value }, (_, i) => ({
-    column: i % columns.value,
-    row: Math.floor(i / columns.value),
-    columns: 1,
-    rows: 1
-  }))
-)
+const every = computed(() => singles(columns.value, rows.value))
 function count(which: 'columns' | 'rows', by: number) {
   const now = which === 'columns' ? columns : rows
   now.value = Math.min(24, Math.max(1, now.value + by))

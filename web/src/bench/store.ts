@@ -6,19 +6,19 @@ import {
   problemOf,
   type Answer,
   type BoxPlan,
-  type Damaged,
   type FirstGuess,
   type FixView,
   type KeptBox,
-  type KeptTestCut,
-  type NewTestCut,
   type LadderFigure,
   type Problem,
   type VerdictView,
   type WorkingView
 } from '../api/client'
+import { alike } from './alike'
 import { sayTouched } from './assumed'
 import { keeping } from './keeping'
+import { testCutsOf } from './test-cuts'
+import { wayBack } from './way-back'
 
 export type StationId =
   'size' | 'fingers' | 'blank' | 'jig' | 'fit' | 'cut' | 'bottom' | 'lid' | 'fittings' | 'glue' | 'finish'
@@ -31,23 +31,11 @@ interface Step {
 /** So long after no answer came it is asked again, ms. */
 const AGAIN = 1500
 
-/** The same decisions, in whatever order they stand. */
-function alike(a: unknown, b: unknown): boolean {
-  if (a === b || typeof a !== 'object' || typeof b !== 'object' || !a || !b)
-    return a === b || (a ?? null) === (b ?? null)
-  const names = new Set([...Object.keys(a), ...Object.keys(b)])
-  return [...names].every((name) =>
-    alike((a as Record<string, unknown>)[name], (b as Record<string, unknown>)[name])
-  )
-}
-
 /** One box on the bench: its decisions, what follows from them, and the way back. */
 export const useBench = defineStore('bench', () => {
   const id = ref('')
   const plan = shallowRef<BoxPlan | null>(null)
-  const testCuts = shallowRef<KeptTestCut[]>([])
-  /** test cuts of this box that cannot be read */
-  const damagedTestCuts = shallowRef<Damaged[]>([])
+  const { testCuts, damagedTestCuts, addTestCut, removeTestCut } = testCutsOf(id, () => work())
   const worked = shallowRef<Answer | null>(null)
   const preview = shallowRef<Answer | null>(null)
   const station = ref<StationId>('size')
@@ -58,17 +46,19 @@ export const useBench = defineStore('bench', () => {
   const working = shallowRef<WorkingView[]>([])
   const undone = shallowRef<Step[]>([])
   const done = shallowRef<Step[]>([])
-  /** revisions to which undo and redo lead beyond what was done in this window, the nearest first */
-  const farBack = shallowRef<number[]>([])
-  const farForth = shallowRef<number[]>([])
-  /** the box this one is tried on; nothing when it is a box of its own */
-  const triedOn = shallowRef<{ id: string; name: string }>()
-  const canUndo = computed(() => done.value.length > 0 || farBack.value.length > 0)
-  const canRedo = computed(() => undone.value.length > 0 || farForth.value.length > 0)
   let asked = 0
   let hovered: FixView | null = null
   const keeper = keeping(id, plan)
   const { revision, kept, why, offered, putBy, letGo, keepSoon, keep, keepOnTop, keepAsCopy } = keeper
+  const { farBack, farForth, triedOn, lookFar, lookTriedOn, earlier } = wayBack(
+    id,
+    plan,
+    problem,
+    keeper,
+    () => !done.value.length && !undone.value.length
+  )
+  const canUndo = computed(() => done.value.length > 0 || farBack.value.length > 0)
+  const canRedo = computed(() => undone.value.length > 0 || farForth.value.length > 0)
 
   const answer = computed(() => preview.value ?? worked.value)
   /** what a search over the rack found for the plan on the bench: its numbers with their workings, and its verdicts */
@@ -115,48 +105,6 @@ export const useBench = defineStore('bench', () => {
     working.value = []
     searched.value = { numbers: [], verdicts: [] }
     await Promise.all([work(), same ? undefined : lookFar(), lookTriedOn()])
-  }
-
-  /** Looks how far undo and redo reach from what was opened; without it they reach as far as this window remembers. */
-  async function lookFar() {
-    const box = id.value
-    const from = revision.value
-    try {
-      const way = await got(api.GET('/api/boxes/{id}/way-back', { params: { path: { id: box } } }))
-      if (id.value !== box || revision.value !== from || done.value.length || undone.value.length) return
-      farBack.value = way.back
-      farForth.value = way.forth
-    } catch (error) {
-      problem.value = problemOf(error)
-    }
-  }
-
-  async function lookTriedOn() {
-    const box = id.value
-    try {
-      const found = await got(api.GET('/api/boxes/{id}/what-if/of', { params: { path: { id: box } } }))
-      if (id.value === box) triedOn.value = found.of ?? undefined
-    } catch (error) {
-      problem.value = problemOf(error)
-    }
-  }
-
-  /** A state this box was in before it was opened here. */
-  async function earlier(of: number): Promise<BoxPlan | undefined> {
-    const box = id.value
-    const stands = plan.value
-    try {
-      const state = await got(
-        api.GET('/api/boxes/{id}/history/{revision}', { params: { path: { id: box, revision: of } } })
-      )
-      // something was done meanwhile: that goes before
-      if (id.value !== box || plan.value !== stands) return undefined
-      keeper.knownAs(state.plan, of)
-      return state.plan
-    } catch (error) {
-      problem.value = problemOf(error)
-      return undefined
-    }
   }
 
   function take(box: KeptBox) {
@@ -376,33 +324,6 @@ export const useBench = defineStore('bench', () => {
       if (refused.status !== 422) problem.value = refused
       return undefined
     }
-  }
-
-  /**
-   * Keeps a test cut.
-   *
-   * @param kept told as soon as it is kept, before the box is worked again with it
-   */
-  async function addTestCut(cut: NewTestCut, kept: () => void) {
-    const box = await got(
-      api.POST('/api/boxes/{id}/test-cuts', {
-        params: { path: { id: id.value } },
-        body: cut
-      })
-    )
-    testCuts.value = box.testCuts
-    kept()
-    await work()
-  }
-
-  async function removeTestCut(cutId: number, back = false) {
-    const path = { id: id.value, cutId }
-    const box = back
-      ? await got(api.POST('/api/boxes/{id}/test-cuts/{cutId}/restore', { params: { path } }))
-      : await got(api.DELETE('/api/boxes/{id}/test-cuts/{cutId}', { params: { path } }))
-    testCuts.value = box.testCuts
-    damagedTestCuts.value = box.damagedTestCuts
-    await work()
   }
 
   return {

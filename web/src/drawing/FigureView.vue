@@ -219,4 +219,5 @@ function tick(x: number, y: number) {
   </div>
 </template>
 
+<style scoped src="./figure-fills.css"></style>
 <style scoped src="./figure-roles.css"></style>

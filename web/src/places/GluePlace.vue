@@ -6,6 +6,7 @@ import { answer as got, api, problemOf, type GlueClockView } from '../api/client
 import FigureView from '../drawing/FigureView.vue'
 import { woodTint } from '../drawing/tint'
 import { called, clockWords, warningAt, type Warning } from './glue-clock'
+import GlueTimes from './GlueTimes.vue'
 import TickList from './TickList.vue'
 
 /** The glue-up at the bench: one instruction, the time since the glue was opened, and what is left of it. Kept on the server. */
@@ -164,8 +165,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     forward()
   } else if (event.key === 'ArrowLeft') back()
 })
-const share = (seconds: number) =>
-  `${Math.min(100, (100 * seconds) / Math.max(clock.value?.total ?? 1, elapsed.value, 1))}%`
 </script>
 
 <template>
@@ -215,21 +214,7 @@ const share = (seconds: number) =>
       <p class="say" aria-live="polite">{{ step.says }}</p>
       <p class="why">{{ step.why }}</p>
       <FigureView v-if="figure('glue-step')" :figure="figure('glue-step')!" class="box" :pad="6" />
-      <div class="times">
-        <p class="now" :aria-label="`Since the glue was opened: ${clockWords(elapsed)}`">
-          {{ clockWords(elapsed) }}
-        </p>
-        <div class="bar" aria-hidden="true">
-          <span class="run" :style="{ width: share(elapsed) }" />
-          <span class="mark open" :style="{ left: share(clock.open) }"
-            ><i>open </i>{{ clockWords(clock.open) }}</span
-          >
-          <span class="mark grabs" :style="{ left: share(clock.total) }"
-            >grabs {{ clockWords(clock.total) }}</span
-          >
-        </div>
-        <p v-if="warning" class="warning" role="alert">{{ called(warning) }}</p>
-      </div>
+      <GlueTimes :clock="clock" :elapsed="elapsed" :warning="warning" />
     </main>
 
     <footer v-if="clock">
@@ -335,57 +320,6 @@ main {
   flex: 1;
   min-height: 120px;
 }
-.times {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 0.2rem 1.4rem;
-  align-items: center;
-}
-.now {
-  margin: 0;
-  font: 700 clamp(3rem, 9vw, 5.6rem) / 1 var(--mono);
-}
-.bar {
-  position: relative;
-  height: 3.4rem;
-  border-bottom: 3px solid var(--ink);
-}
-.run {
-  position: absolute;
-  left: 0;
-  bottom: 0;
-  height: 1.5rem;
-  background: var(--glue);
-}
-.mark {
-  position: absolute;
-  bottom: 0;
-  top: 0;
-  transform: translateX(-100%);
-  border-right: 3px solid var(--ink);
-  padding-right: 0.4rem;
-  font: 600 1rem var(--mono);
-  white-space: nowrap;
-}
-.mark i {
-  font-style: normal;
-}
-.mark.grabs {
-  border-color: var(--cut);
-  color: var(--cut);
-}
-.warning {
-  grid-column: 1/3;
-  margin: 0;
-  font-size: 1.7rem;
-  font-weight: 800;
-  padding: 0.3rem 0.8rem;
-  background: var(--mind);
-  color: var(--sheet);
-}
-.late .warning {
-  background: var(--cut);
-}
 footer {
   display: grid;
   grid-template-columns: 1fr 1fr 2fr;
@@ -429,9 +363,6 @@ footer button:disabled {
     grid-row: 2;
     grid-column: 1/3;
     min-height: 2.6rem;
-  }
-  .mark i {
-    display: none;
   }
 }
 </style>

@@ -20,7 +20,7 @@ import { useShopJigs } from '../bench/shop-jigs'
 import { useBench } from '../bench/store'
 import VerdictList from '../bench/VerdictList.vue'
 import LadderRung from '../drawing/LadderRung.vue'
-import SectionBar from '../drawing/SectionBar.vue'
+import OwnSections from './OwnSections.vue'
 
 const bench = useBench()
 const ladder = computed(() => bench.answer?.ladder?.rungs ?? [])
@@ -191,22 +191,7 @@ const stop = computed(() => ladder.value.find(isChosen) ?? ladder.value[0])
         <template v-if="able.length < unable.length">Can be cut by: {{ able.join(', ') }} only.</template>
         <template v-else>Not to be cut by: {{ unable.join(', ') }}.</template>
       </p>
-      <div v-if="bench.plan?.fingers.widths" class="unequal">
-        <h3>Your own sections, finger first; drag a boundary</h3>
-        <SectionBar />
-        <details>
-          <summary>Type them</summary>
-          <div class="typed">
-            <PlanLength
-              v-for="i in bench.plan.fingers.widths.keys()"
-              :key="i"
-              :label="`${i + 1} ${i % 2 ? 'slot' : 'finger'}`"
-              :field="`fingers.widths.${i}`"
-              fine
-            />
-          </div>
-        </details>
-      </div>
+      <OwnSections v-if="bench.plan?.fingers.widths" />
       <div ref="list" class="ladder" role="radiogroup" aria-label="Sections">
         <p v-if="beyond.coarser" class="beyond">
           {{ beyond.coarser }} coarser: tap the first here and they come
@@ -383,20 +368,6 @@ const stop = computed(() => ladder.value.find(isChosen) ?? ladder.value[0])
 .lead {
   margin: 0 0 0.2rem;
   font-size: 0.88rem;
-}
-.unequal h3 {
-  font-size: 0.92rem;
-  margin: 0 0 0.2rem;
-}
-.unequal details {
-  margin: 0.2rem 0 0.5rem;
-}
-.typed {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(12rem, 1fr));
-  gap: 0 1rem;
-  max-height: 9rem;
-  overflow: auto;
 }
 .ways {
   margin: 0 0 0.4rem;

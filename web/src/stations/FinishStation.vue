@@ -14,6 +14,7 @@ import VerdictList from '../bench/VerdictList.vue'
 import BoxFinished from './BoxFinished.vue'
 import DraggedLane from './DraggedLane.vue'
 import ShopHours from './ShopHours.vue'
+import StepList from './StepList.vue'
 
 /** The finish, and everything from the first pass to the last coat over the days: what is next, what dries, when it is ready. */
 const bench = useBench()
@@ -22,8 +23,6 @@ const failed = ref('')
 const own = ref<KeptFinish[]>([])
 const hoursOpen = ref(false)
 const copied = ref(false)
-/** the step whose moment is typed */
-const moving = ref('')
 const choice = computed(() => bench.plan?.finish)
 const finish = computed(() => bench.answer?.finish)
 const follows = [
@@ -99,7 +98,6 @@ function choose(value: string) {
   })
 }
 function moved(step: string, to: string | undefined) {
-  moving.value = ''
   void bench.decide((draft) => {
     draft.finish ??= { finish: 'NONE', inside: false }
     const all = { ...(draft.finish.notBefore ?? {}) }
@@ -108,8 +106,6 @@ function moved(step: string, to: string | undefined) {
     draft.finish.notBefore = all
   })
 }
-/** Every go at a step has a name of its own, as in the drawing. */
-const goOf = (s: CalendarView['steps'][number]) => (s.part === 1 ? s.id : `${s.id}~${s.part}`)
 async function tick(step: string, done: boolean, part?: number) {
   try {
     // a step of a finish that is not kept yet is not known yet
@@ -136,7 +132,6 @@ function readyOn(to: unknown) {
     to instanceof Date ? `${to.getFullYear()}-${two(to.getMonth() + 1)}-${two(to.getDate())}` : undefined
   void bench.set('finish.readyOn', said)
 }
-const steps = computed(() => calendar.value?.steps ?? [])
 const address = `${window.location.origin}/api/calendar.ics`
 async function copy() {
   await navigator.clipboard.writeText(address)
@@ -163,57 +158,7 @@ async function copy() {
         @moved="moved"
         @ready="bench.set('finish.readyOn', $event)"
       />
-      <ol class="steps" aria-label="Every step">
-        <li
-          v-for="s in steps"
-          :key="goOf(s)"
-          :class="{ done: s.done, lit: bench.lit === `step.${goOf(s)}` }"
-          @pointerenter="bench.lit = `step.${goOf(s)}`"
-          @pointerleave="bench.lit = ''"
-        >
-          <Checkbox
-            v-if="s.takes"
-            :model-value="s.done"
-            binary
-            :input-id="`step-${goOf(s)}`"
-            @update:model-value="tick(s.id, $event, s.parts > 1 ? s.part : undefined)"
-          />
-          <span v-else></span>
-          <span class="when">{{ s.when }}</span>
-          <label class="says" :for="`step-${goOf(s)}`"
-            ><span class="sr-only">{{ s.lane }}: </span>{{ s.says }}</label
-          >
-          <span class="takes">{{ s.takes }}</span>
-          <span class="dries">{{ s.waits ? `dries ${s.waits}` : '' }}</span>
-          <span class="moves">
-            <button
-              v-if="s.takes && !s.done && s.part === 1 && moving !== s.id"
-              type="button"
-              class="word"
-              :aria-label="`Move: ${s.says}`"
-              @click="moving = s.id"
-            >
-              move
-            </button>
-            <input
-              v-if="moving === s.id && s.part === 1 && !s.done"
-              type="datetime-local"
-              step="900"
-              :aria-label="`${s.says}: not before`"
-              :value="s.from.slice(0, 16)"
-              @change="moved(s.id, ($event.target as HTMLInputElement).value || undefined)"
-            />
-            <button
-              v-if="s.moved && s.part === 1 && !s.done"
-              type="button"
-              class="word"
-              @click="moved(s.id, undefined)"
-            >
-              as it comes
-            </button>
-          </span>
-        </li>
-      </ol>
+      <StepList :steps="calendar?.steps ?? []" @moved="moved" @tick="tick" />
     </template>
     <template #answers>
       <template v-if="calendar?.next">
@@ -315,59 +260,6 @@ async function copy() {
   background: var(--sheet);
   border-left: 6px solid var(--mind);
 }
-.steps {
-  list-style: none;
-  margin: 0.3rem 0 0;
-  padding: 0;
-  overflow: auto;
-  flex: 1 1 6rem;
-  min-height: 3rem;
-}
-.steps li {
-  display: grid;
-  grid-template-columns: 1.6rem 10rem minmax(9rem, 1fr) 4.6rem 8.4rem 6rem;
-  gap: 0.5rem;
-  align-items: center;
-  padding: 0.16rem 0.3rem;
-  border-bottom: 1px dotted var(--rule);
-}
-.steps li.lit {
-  background: var(--sheet);
-}
-.when,
-.takes,
-.dries {
-  font-family: var(--mono);
-  font-size: 0.92rem;
-}
-.dries {
-  color: var(--quiet);
-  white-space: nowrap;
-}
-.moves {
-  justify-content: flex-end;
-}
-.done .says {
-  text-decoration: line-through;
-  color: var(--quiet);
-}
-.moves {
-  display: flex;
-  gap: 0.4rem;
-  align-items: center;
-}
-input[type='datetime-local'],
-input[type='date'] {
-  font: 500 0.9rem var(--mono);
-  padding: 0.15rem 0.3rem;
-  border: 1px solid var(--rule);
-  border-radius: 3px;
-  background: var(--sheet);
-  color: inherit;
-}
-.moves input {
-  max-width: 11.4rem;
-}
 .next-when {
   margin: 0;
   color: var(--quiet);
@@ -413,25 +305,5 @@ h3 {
 .recipe {
   margin: 0;
   color: var(--quiet);
-}
-@media (max-width: 900px) {
-  .steps {
-    flex: none;
-  }
-  .steps li {
-    grid-template-columns: 1.6rem 1fr auto;
-  }
-  .says {
-    grid-column: 2/-1;
-    grid-row: 2;
-  }
-  .dries {
-    grid-column: 2;
-    grid-row: 3;
-  }
-  .moves {
-    grid-column: 3;
-    grid-row: 3;
-  }
 }
 </style>
