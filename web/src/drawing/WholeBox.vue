@@ -133,7 +133,7 @@ function season(value: number | number[]) {
         @update:model-value="season"
       />
       <span>wettest</span>
-      <small>Drag to turn it, or use the arrow keys.</small>
+      <small>{{ figure ? `${figure.title}. ` : '' }}Drag to turn it, or use the arrow keys.</small>
     </div>
   </section>
 </template>

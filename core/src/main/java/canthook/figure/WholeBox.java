@@ -1,5 +1,7 @@
 package canthook.figure;
 
+import canthook.length.Precision;
+import canthook.lid.SawnOffLid;
 import canthook.planner.WorkedPlan;
 
 /** The whole box in one view: joint, bottom, lid and what goes in, closed, open or pulled apart along its axes, on a day of the year. */
@@ -13,9 +15,26 @@ public final class WholeBox {
 
     /** What is done with it. */
     public enum State {
-        CLOSED,
-        OPEN,
-        APART
+        CLOSED("closed"),
+        OPEN("open"),
+        APART("pulled apart");
+
+        private final String words;
+
+        State(String words) {
+            this.words = words;
+        }
+    }
+
+    /** A lid that is sawn off is closed twice: as it is glued, and lower once it is sawn. It is the first that is drawn. */
+    private static String title(WorkedPlan worked, State state) {
+        String title = worked.plan().name() + ", " + state.words;
+        return state == State.CLOSED && worked.lid() instanceof SawnOffLid sawn
+                ? title + " and glued, not sawn yet: sawn and flattened it closes at "
+                        + worked.plan()
+                                .display()
+                                .text(sawn.body().length().plus(sawn.lidWalls().length()), Precision.LAYOUT)
+                : title;
     }
 
     /**
@@ -24,7 +43,7 @@ public final class WholeBox {
      * @param day 0 the driest … 1 the wettest
      */
     public static Figure of(WorkedPlan worked, State state, double turn, double tilt, double day) {
-        Drawing d = new Drawing("whole-box", worked.plan().name(), worked.plan().display());
+        Drawing d = new Drawing("whole-box", title(worked, state), worked.plan().display());
         new SolidView(turn, tilt).draw(d, BoxSolids.of(worked, state, day));
         return d.done();
     }

@@ -34,6 +34,21 @@ class WholeBoxTest {
         return shared;
     }
 
+    /** It is drawn as glued, higher than it closes once sawn: that is told beside it, and the same as at the lid. */
+    @Test
+    void aSawnBoxTellsWhichOfItsTwoHeightsIsDrawn() {
+        WorkedPlan worked = work(bitBox().with(sawnOff(60, Lid.Joined.LOOSE, null)));
+        String closes = worked.number("lid.closed-height")
+                .orElseThrow()
+                .text(worked.plan().display());
+        assertThat(WholeBox.of(worked, State.CLOSED, 52, 26, 0).title()).endsWith("it closes at " + closes);
+        for (State other : new State[] {State.OPEN, State.APART}) {
+            assertThat(WholeBox.of(worked, other, 52, 26, 0).title()).doesNotContain("closes at");
+        }
+        assertThat(WholeBox.of(work(openDrawer()), State.CLOSED, 52, 26, 0).title())
+                .endsWith(", closed");
+    }
+
     /** Solids of walls, bottom and lid at the driest, at the wettest and between: no two of them in one place. */
     @ParameterizedTest
     @EnumSource(State.class)

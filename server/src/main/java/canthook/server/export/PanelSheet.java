@@ -48,13 +48,8 @@ final class PanelSheet {
         sheet.heading("The whole box, closed and pulled apart");
         double top = sheet.y();
         double half = sheet.wide() / 2 - 4;
-        double closed = sheet.page()
-                .figure(
-                        WholeBox.of(worked, WholeBox.State.CLOSED, WholeBox.TURN, WholeBox.TILT, 0),
-                        Sheet.EDGE,
-                        top,
-                        half,
-                        62);
+        Figure shut = WholeBox.of(worked, WholeBox.State.CLOSED, WholeBox.TURN, WholeBox.TILT, 0);
+        double closed = sheet.page().figure(shut, Sheet.EDGE, top, half, 62);
         double apart = sheet.page()
                 .figure(
                         WholeBox.of(worked, WholeBox.State.APART, WholeBox.TURN, WholeBox.TILT, 0),
@@ -63,6 +58,7 @@ final class PanelSheet {
                         half,
                         62);
         sheet.down(Math.max(closed, apart) + 4);
+        sheet.written(shut.title() + ".", 9);
     }
 
     /** Each sheet that is cut, with its settings to tick; those that were cut already as they were. */
