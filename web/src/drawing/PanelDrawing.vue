@@ -9,6 +9,15 @@ const props = defineProps<{ of: 'bottom' | 'lid'; caution: string }>()
 const bench = useBench()
 const figure = (name: string) => bench.answer?.figures.find((f) => f.id === `${props.of}-${name}`)
 const ends = computed(() => figure('ends'))
+/** the bit leaves the stopped end round: what becomes of it, as it is decided */
+const round = computed(
+  () =>
+    ({
+      NOTCHED: 'notch the panel’s corners for the round end.',
+      CLIPPED: 'clip the panel’s corners for the round end.',
+      RUN_ON: 'the bit runs on by its radius, so the panel’s corners stay whole.'
+    })[bench.plan?.[props.of]?.groove?.corners ?? 'NOTCHED']
+)
 
 function season(value: number | number[]) {
   bench.day = (Array.isArray(value) ? (value[0] ?? 0) : value) / 100
@@ -24,7 +33,7 @@ function season(value: number | number[]) {
       <EditableFigure v-if="ends && ends.shapes.length" :figure="ends" />
       <p>
         <strong>through</strong>: the mate’s finger covers the groove’s end. <strong>a number</strong>: it
-        stops there, runs into the finger and ends before its tip; clip the panel’s corners for the round end.
+        stops there, runs into the finger and ends before its tip; {{ round }}
         <slot name="ends" />
       </p>
     </div>

@@ -297,7 +297,14 @@ public final class LidFigures {
         for (double x : new double[] {0, along - end}) {
             d.rect("wall-end-on-end", x, 0, end, across, "end");
             double inner = x == 0 ? end - tongue : x;
-            d.rect("tongue-hidden", inner, 0, tongue, across);
+            // a spline stands as deep in the panel as in the end
+            boolean splined = lid.ends().spline() != null;
+            d.rect(
+                    "tongue-hidden",
+                    splined && x > 0 ? inner - tongue : inner,
+                    0,
+                    splined ? 2 * tongue : tongue,
+                    across);
             d.rect("band", inner, (across - glued) / 2, tongue, glued);
             for (double r : new double[] {-reach, 0, reach}) {
                 d.rect("peg", inner + tongue / 2 - peg / 2, across / 2 + r - peg / 2, peg, peg);

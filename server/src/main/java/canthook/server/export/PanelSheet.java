@@ -58,7 +58,10 @@ final class PanelSheet {
                         half,
                         62);
         sheet.down(Math.max(closed, apart) + 4);
-        sheet.written(shut.title() + ".", 9);
+        // the heading says what is drawn; a lid that is sawn off has two heights to tell apart
+        if (!shut.title().endsWith(", closed")) {
+            sheet.written(shut.title() + ".", 9);
+        }
     }
 
     /** Each sheet that is cut, with its settings to tick; those that were cut already as they were. */
