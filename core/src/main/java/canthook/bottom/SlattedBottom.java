@@ -268,7 +268,8 @@ public record SlattedBottom(
             verdicts.mind(
                     Code.SLATS_CLOSE,
                     "bottom.gap",
-                    "Gaps under 0.3 mm close on a wet day and push the walls apart.",
+                    "Gaps under " + plan.display().text(LEAST_GAP, Precision.FIT)
+                            + " close on a wet day and push the walls apart.",
                     new Fix("Leave the usual gap", plan.with(usualGap(choice))));
         }
         if (!choice.pinned()) {

@@ -140,7 +140,7 @@ final class RouterSled {
                 "any solid wood",
                 "Behind the fence, over the hole."));
         d.then("Screw holes pricked through from the router's own plate, on a circle of " + circle.text(d.display)
-                + ", bored for screws of " + screws.text(d.display) + ", sunk half a millimetre below the face.");
+                + ", bored for screws of " + screws.text(d.display) + ", their heads sunk just below the face.");
         d.then("Bit's hole, " + hole.text(d.display) + ".");
         d.caution("Unplug before the bit is put in or measured. The bit turns against the feed, never with it.");
         d.then(

@@ -236,7 +236,8 @@ public record BreadboardEnds(
                                 + " from it. Lengthen the outer holes of the " + what() + " to slots: "
                                 + inwards.text(display)
                                 + " inwards, " + outwards.text(display)
-                                + " outwards, and half a millimetre in all more. Glue the middle "
+                                + " outwards, in all " + slot.text(display)
+                                + " longer than the peg is thick. Glue the middle "
                                 + glued.text(display) + " alone; glue the outer pegs in the end, not in the " + what()
                                 + ".",
                         slot.id()));
