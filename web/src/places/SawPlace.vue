@@ -107,7 +107,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             : `All ${run.total} passes are made.`
         }}
       </h2>
-      <p>Unplug. Dry-fit every corner before you touch the glue.</p>
+      <p>Unplug. Then, before the glue:</p>
+      <ol class="after" aria-label="After the joint">
+        <li v-for="says in run.after" :key="says">{{ says }}</li>
+      </ol>
       <p v-for="s in run.spoilt" :key="s.part">
         <b>{{ s.part }}</b> was replaced by <b>{{ s.by }}</b>. {{ s.advice }}
       </p>
@@ -116,6 +119,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <button type="button" class="others" @click="begin('REST')">
           It went together: cut the other {{ run.lot.left }}
         </button>
+      </p>
+      <p v-else class="ends">
+        <RouterLink :to="{ name: 'gluing', params: { id: run.box } }" class="others"
+          >To the glue-up</RouterLink
+        >
       </p>
       <p class="ends">
         <button type="button" class="word" @click="back">The last one was not made</button>
@@ -218,6 +226,16 @@ h1 {
   background: var(--good);
   color: var(--sheet);
   cursor: pointer;
+}
+a.others {
+  display: inline-block;
+  text-decoration: none;
+}
+.after {
+  margin: 0.2rem 0 0.6rem;
+  padding-left: 1.6rem;
+  font-size: 1.25rem;
+  line-height: 1.35;
 }
 .told {
   margin: 0;

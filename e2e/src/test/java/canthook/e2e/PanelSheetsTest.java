@@ -69,8 +69,7 @@ class PanelSheetsTest {
         page.navigate(bench.address + "/boxes/" + box + "/blank?of=panels");
         Locator wanting = page.locator("[data-code=PANELS_INCOMPLETE]");
         assertThat(wanting).containsText("One more of", PATIENTLY);
-        page.getByText("Put the missing sheet on the rack, to be bought")
-                .click();
+        page.getByText("Put the missing sheet on the rack, to be bought").click();
         assertThat(wanting).hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(20_000));
         assertThat(page.locator(".slate [data-number='sheets.panels']")).containsText("Panels made, of 9");
     }

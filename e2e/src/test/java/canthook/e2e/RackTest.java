@@ -161,8 +161,7 @@ class RackTest {
         Locator stop = page.locator("[data-code=BATCH_INCOMPLETE]");
         // a board of 1010 holds one box; nineteen more like it
         assertThat(stop).containsText("19 more boards of 1010.0 ×");
-        page.getByText("Put the 19 missing boards on the rack, to be bought")
-                .click();
+        page.getByText("Put the 19 missing boards on the rack, to be bought").click();
         assertThat(stop).hasCount(0);
         assertThat(page.locator(".list")).containsText("To be bought, 19 of 19");
         assertThat(page.locator(".sum .short")).hasCount(0);

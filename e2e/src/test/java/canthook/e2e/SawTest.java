@@ -153,6 +153,10 @@ class SawTest {
             }
         }
         assertThat(page.locator(".finished")).containsText("All 26 passes are made");
+        // what comes next stands there, and the glue-up is one tap away
+        assertThat(page.locator(".after")).containsText("Dry-fit all four corners");
+        page.getByText("To the glue-up").click();
+        assertThat(page.locator(".say")).containsText("All of it together, dry");
         page.context().close();
     }
 

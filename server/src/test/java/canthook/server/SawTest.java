@@ -7,6 +7,7 @@ import canthook.server.saw.SawRuns;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
@@ -218,6 +219,31 @@ class SawTest extends ServerTestBase {
             assertThat(run.run().items().get(7).id()).isEqualTo(next);
             assertThat(run.run().checked()).isNotEmpty();
         }
+    }
+
+    /** When all passes are made it tells what comes before the glue, the same as the bench; until then nothing distracts. */
+    @Test
+    void afterTheLastPassItTellsWhatComesBeforeTheGlue() {
+        ObjectNode plan = demoPlan("1-germination-box.json");
+        String box =
+                post("/api/boxes", node().set("plan", plan)).body().get("id").asText();
+        JsonNode run = post("/api/boxes/" + box + "/runs", null).body();
+        assertThat(run.get("after")).isEmpty();
+        JsonNode over = cutAll(run);
+        JsonNode jobs = post("/api/work", node().put("station", "cut").set("plan", plan))
+                .body()
+                .at("/cuts/jobs");
+        List<String> wanted = new ArrayList<>();
+        jobs.forEach(job -> {
+            if (job.get("when").asText().equals("AFTER_JOINT")) {
+                wanted.add(job.get("says").asText());
+            }
+        });
+        List<String> told = new ArrayList<>();
+        over.get("after").forEach(says -> told.add(says.asText()));
+        assertThat(told).isNotEmpty().isEqualTo(wanted);
+        assertThat(told).as("a groove comes before the dry-fit").anyMatch(says -> says.startsWith("Groove for the"));
+        assertThat(told.get(told.size() - 1)).startsWith("Dry-fit all four corners");
     }
 
     /** Of a batch the first box is cut alone; the others wait for it, or are begun all the same and that is written down. */

@@ -12,6 +12,7 @@ import canthook.plan.PartEnd;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Range;
 import canthook.refusal.Refused;
+import canthook.saw.Jobs;
 import canthook.saw.Salvage;
 import canthook.saw.SawEvent;
 import canthook.saw.SawRun;
@@ -130,6 +131,7 @@ public class SawApi {
      * @param stopText the same as shown
      * @param lot which boxes of a batch are cut; null where there is none
      * @param setup whether the next cut is the first of a set-up
+     * @param after what is done once the joint is cut, before the glue; told when all passes are made
      */
     public record RunView(
             String id,
@@ -154,7 +156,8 @@ public class SawApi {
             double height,
             List<Double> slots,
             @Nullable Double stop,
-            @Nullable String stopText) {}
+            @Nullable String stopText,
+            List<String> after) {}
 
     @OpenTo(May.MARK)
     @PostMapping("/boxes/{id}/runs")
@@ -310,7 +313,15 @@ public class SawApi {
                 top,
                 slots,
                 stop == null ? null : stop.mm(),
-                stop == null ? null : worked.plan().display().text(stop, Precision.CALIPER));
+                stop == null ? null : worked.plan().display().text(stop, Precision.CALIPER),
+                run.isFinished() ? afterTheJoint(worked) : List.of());
+    }
+
+    private static List<String> afterTheJoint(WorkedPlan worked) {
+        return Jobs.of(worked).stream()
+                .filter(job -> job.when() == Jobs.When.AFTER_JOINT)
+                .map(Jobs.Job::says)
+                .toList();
     }
 
     private static @Nullable LotView lot(Standing standing) {
