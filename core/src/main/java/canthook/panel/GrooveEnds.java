@@ -5,6 +5,7 @@ import canthook.fingers.Layout.Span;
 import canthook.fingers.Layout.Where;
 import canthook.length.LengthDisplay;
 import canthook.plan.Groove.Corners;
+import canthook.plan.Part;
 import canthook.plan.PartEnd;
 import canthook.size.SizedBox;
 import canthook.walls.GrooveAsked;
@@ -17,6 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -123,7 +125,7 @@ public final class GrooveEnds {
                 .map(n -> new Step(
                         Step.When.BEFORE_GLUE,
                         "Notch the " + run.of() + "’s corners where its groove stops: " + n.text(display)
-                                + " along the groove, " + run.groove().depth().text(display) + " in.",
+                                + " along the groove by " + run.groove().depth().text(display) + ".",
                         n.id()));
         return notched.isPresent()
                 ? notched
@@ -175,9 +177,19 @@ public final class GrooveEnds {
         return new Stops(
                 sides,
                 ends,
-                block(sheet, "block-sides", "A and C", box.sideLength(), box.proud(), sides),
-                block(sheet, "block-ends", "B and D", box.endLength(), box.proud(), ends),
+                block(sheet, "block-sides", named(groove, true), box.sideLength(), box.proud(), sides),
+                block(sheet, "block-ends", named(groove, false), box.endLength(), box.proud(), ends),
                 radius);
+    }
+
+    /** The sides, or the ends, the groove runs in; both where it runs in neither. */
+    private static String named(GrooveAsked groove, boolean sides) {
+        String named = groove.parts().stream()
+                .filter(part -> part.isSide() == sides)
+                .sorted()
+                .map(Part::toString)
+                .collect(Collectors.joining(" and "));
+        return !named.isEmpty() ? named : sides ? "A and C" : "B and D";
     }
 
     private static Term stop(Worked mate, GrooveAsked groove, Worked radius, boolean runsOn) {

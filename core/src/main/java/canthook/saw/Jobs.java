@@ -148,11 +148,18 @@ public final class Jobs {
     private static String blocks(GrooveRun panel, LengthDisplay display) {
         List<String> settings = new ArrayList<>();
         for (boolean sides : new boolean[] {true, false}) {
-            panel.ends().stream()
+            List<GrooveEnd> stopped = panel.ends().stream()
                     .filter(e -> e.run() == Run.STOP && e.end().part().isSide() == sides && e.block() != null)
-                    .findFirst()
-                    .ifPresent(e -> settings.add(java.util.Objects.requireNonNull(e.block())
-                                    .text(display) + " for " + (sides ? "A and C" : "B and D")));
+                    .toList();
+            if (!stopped.isEmpty()) {
+                settings.add(
+                        java.util.Objects.requireNonNull(stopped.get(0).block()).text(display)
+                                + " for "
+                                + stopped.stream()
+                                        .map(e -> e.end().part().toString())
+                                        .distinct()
+                                        .collect(Collectors.joining(" and ")));
+            }
         }
         return settings.isEmpty()
                 ? ""

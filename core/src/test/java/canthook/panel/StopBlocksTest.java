@@ -15,6 +15,10 @@ import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.planner.WorkedPlan;
 import canthook.saw.Jobs;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** A part pushed along the fence between two blocks, over a cutter that stands fast: what it cuts is the groove that is told. */
@@ -45,6 +49,41 @@ class StopBlocksTest {
                                             + end.stopAt().length().mm(),
                                     within(1e-5));
                 }
+            }
+        });
+    }
+
+    /** A lid's groove runs in three walls, slats' in two: a block is told for the parts it stops in, and for no other. */
+    @Test
+    void blocksAreToldForThePartsTheGrooveStopsIn() {
+        AnyPlan.seeds(7_000, 300).forEach(any -> {
+            WorkedPlan worked = any.worked();
+            for (GrooveRun run : worked.grooves()) {
+                Set<String> wanted = new TreeSet<>();
+                for (var end : run.ends()) {
+                    if (end.run() == Run.STOP) {
+                        wanted.add(end.end().part().toString());
+                    }
+                }
+                Set<String> told = new TreeSet<>();
+                Jobs.of(worked).stream()
+                        .map(Jobs.Job::says)
+                        .filter(says -> says.startsWith("Groove for the " + run.of()))
+                        .forEach(says -> {
+                            int from = says.indexOf(" Stop blocks, ");
+                            if (from < 0) {
+                                return;
+                            }
+                            Matcher parts = Pattern.compile("for ([A-D])(?: and ([A-D]))?[,;]")
+                                    .matcher(says.substring(from));
+                            while (parts.find()) {
+                                told.add(parts.group(1));
+                                if (parts.group(2) != null) {
+                                    told.add(parts.group(2));
+                                }
+                            }
+                        });
+                assertThat(told).as("seed %d, %s", any.seed(), run.of()).isEqualTo(wanted);
             }
         });
     }
