@@ -171,7 +171,7 @@ function pick(id: string) {
           @change="change((j) => (j.name = ($event.target as HTMLInputElement).value))"
         />
       </label>
-      <JigMeasures :kept="now" @change="change" @failed="failed = $event" />
+      <JigMeasures :key="now.jig.id" :kept="now" @change="change" @failed="failed = $event" />
       <label class="name">
         <span>Note</span>
         <InputText
