@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { answer, api, problemOf, type Blank, type KeptBlank } from '../api/client'
 import BoardDrawing from '../drawing/BoardDrawing.vue'
 import NumText from '../drawing/NumText.vue'
@@ -24,6 +24,12 @@ const scale = computed(() => {
 const board = computed(() => boards.value?.find((b) => b.blank.id === picked.value))
 const blank = computed(() => board.value?.blank)
 const query = computed(() => ({ display: rackDisplay.value }))
+
+/** What was refused of one is not told of the next. */
+watch(picked, () => {
+  failed.value = ''
+  refused.value = undefined
+})
 
 async function load() {
   try {

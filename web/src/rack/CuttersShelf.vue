@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { answer, api, problemOf, type Cutter, type KeptCutter } from '../api/client'
 import ChoiceField from '../bench/ChoiceField.vue'
 import LengthField from '../bench/LengthField.vue'
 import NumText from '../drawing/NumText.vue'
 import { rackDisplay } from './display'
 import ShelfFrame from './ShelfFrame.vue'
+import StackFor from './StackFor.vue'
 
 /** Cutters as they hang: each drawn by the slot it leaves, with the kerf that was read in a cut. */
 const cutters = ref<KeptCutter[]>([])
@@ -28,6 +29,11 @@ const teeth = [
   { value: 'ALTERNATE', label: 'alternate bevels' },
   { value: 'RAKER', label: 'bevels and raker' }
 ]
+
+/** What was refused of one is not told of the next. */
+watch(picked, () => {
+  failed.value = ''
+})
 
 async function load() {
   try {
@@ -56,7 +62,6 @@ async function change(by: (cutter: Cutter) => void) {
     )
     cutters.value = cutters.value.map((c) => (c.cutter.id === cutter.id ? saved : c))
     failed.value = ''
-    await tryStack()
   } catch (error) {
     failed.value = problemOf(error).detail
     if (problemOf(error).status === 409) await load()
@@ -134,25 +139,6 @@ async function putBack() {
   await load()
 }
 
-const slot = ref<number>()
-const slotText = ref('')
-const stack = ref<{ says: string; width: string; off: string; unit: string }>()
-async function tryStack() {
-  if (!slot.value || !now.value?.cutter.stack) {
-    stack.value = undefined
-    return
-  }
-  stack.value = await answer(
-    api.GET('/api/rack/cutters/{id}/stack', {
-      params: { path: { id: now.value.cutter.id }, query: { slot: slot.value, display: rackDisplay.value } }
-    })
-  )
-}
-function wantSlot(mm: number | undefined) {
-  slot.value = mm
-  slotText.value = mm === undefined ? '' : String(mm)
-  void tryStack()
-}
 const widest = computed(() => Math.max(8, ...cutters.value.map((c) => c.cutter.kerf)))
 </script>
 
@@ -287,23 +273,7 @@ const widest = computed(() => Math.max(8, ...cutters.value.map((c) => c.cutter.k
               })
             "
           />
-          <h3>Put it together for a slot of</h3>
-          <LengthField
-            label="Slot"
-            :text="slotText"
-            :mm="slot"
-            :unit="unit"
-            at="rack.cutter.nominal"
-            house="any"
-            refused=""
-            fine
-            @read="wantSlot"
-          />
-          <p v-if="stack" class="stack" role="status">
-            <strong><NumText :text="stack.width" /> {{ stack.unit }}</strong
-            >, <NumText :text="stack.off" /> off:
-            {{ stack.says }}
-          </p>
+          <StackFor :key="now.cutter.id" :kept="now" :display="rackDisplay" :unit="unit" />
           <p class="caution">
             Stacked cutters only on machines whose arbor and brake allow them; the nut fully on. Your
             machine's manual comes first.
@@ -373,14 +343,6 @@ small {
 .name :deep(input) {
   padding: 0.3rem 0.5rem;
   min-width: 0;
-}
-h3 {
-  font-size: 0.95rem;
-  margin: 0.8rem 0 0.1rem;
-}
-.stack {
-  background: var(--sheet);
-  padding: 0.4rem 0.6rem;
 }
 .caution {
   font-size: 0.86rem;

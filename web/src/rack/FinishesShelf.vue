@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox'
 import InputText from 'primevue/inputtext'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { named } from '../words/names'
 import { answer, api, problemOf, type KeptFinish, type Recipe } from '../api/client'
 import ChoiceField from '../bench/ChoiceField.vue'
@@ -23,6 +23,11 @@ const does: { value: Step['does']; label: string }[] = [
   { value: 'WAX', label: 'wax' },
   { value: 'CURE', label: 'let it cure' }
 ]
+
+/** What was refused of one is not told of the next. */
+watch(picked, () => {
+  failed.value = ''
+})
 
 async function load() {
   try {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import {
   answer,
   api,
@@ -29,6 +29,11 @@ const recorded = ref<BookEntry[]>([])
 const boxes = ref<BoxOnJig[]>([])
 const squares = ref<SquareKept[]>([])
 const now = computed(() => jigs.value.find((j) => j.jig.id === picked.value))
+/** What was refused of one is not told of the next. */
+watch(picked, () => {
+  failed.value = ''
+})
+
 async function load() {
   try {
     jigs.value = await answer(

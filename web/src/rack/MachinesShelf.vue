@@ -27,6 +27,12 @@ const kindOf = (m: KeptMachine) => kinds.value.find((k) => k.kind === m.machine.
 const measures = computed(() => (now.value ? (kindOf(now.value)?.measures ?? []) : []))
 const query = computed(() => ({ display: rackDisplay.value }))
 
+/** What was refused of one is not told of the next. */
+watch(picked, () => {
+  failed.value = ''
+  refused.value = undefined
+})
+
 async function load() {
   try {
     ;[machines.value, kinds.value] = await Promise.all([
