@@ -11,7 +11,7 @@ import { dayOf } from '../words/when'
 const bench = useBench()
 /** what is usual stands there in millimetres; in inches nothing stands that is not seen */
 const usual = (mm: number): number | undefined => (bench.plan?.unit === 'INCH' ? undefined : mm)
-const read = reactive({
+const nothing = () => ({
   atFence: undefined as number | undefined,
   far: undefined as number | undefined,
   strip: usual(300),
@@ -26,6 +26,9 @@ const read = reactive({
   light: undefined as number | undefined,
   high: usual(10)
 })
+const read = reactive(nothing())
+/** how often it was begun anew: what is typed in a field goes with what was read */
+const begun = ref(0)
 const view = ref<SquareView>()
 const refused = ref<{ field: string; detail: string }>()
 const failed = ref('')
@@ -87,6 +90,15 @@ async function load() {
   }
 }
 watch(own, () => void load(), { immediate: true })
+// what was read off one jig of the rack is not written on another; one that is hung only now is the same
+watch(
+  () => own.value?.id,
+  (id, was) => {
+    if (!was || id === was) return
+    Object.assign(read, nothing())
+    begun.value++
+  }
+)
 async function keep() {
   const asked = body()
   if (!asked || !own.value) return
@@ -187,7 +199,7 @@ const fields = [
         <p class="how">{{ f.how }}</p>
         <LengthField
           v-for="x in f.all"
-          :key="x.at"
+          :key="`${begun} ${x.at}`"
           :label="x.words"
           :text="read[x.at] === undefined || bench.plan.unit === 'INCH' ? '' : String(read[x.at])"
           :mm="read[x.at]"
