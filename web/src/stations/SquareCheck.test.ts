@@ -15,7 +15,7 @@ async function check(own: { id: string; name: string } | undefined, unit = 'MILL
     'GET /api/rack/jigs/far/squares': []
   })
   const plan = (jig: unknown) => ({
-    unit: 'MILLIMETRE',
+    unit,
     jig: { way: 'SLED_KEY', ...(jig ? { own: jig } : {}) }
   })
   const on = mounted(SquareCheck, {}, () => {
