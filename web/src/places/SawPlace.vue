@@ -59,7 +59,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="at-the-saw" :style="run ? woodTint(run.wood) : {}">
+  <div class="at-the-saw" :data-ahead="canGoOn ? 'here' : undefined" :style="run ? woodTint(run.wood) : {}">
     <header>
       <RouterLink :to="{ name: 'bench', params: { id: box, station: 'cut' } }">Back to the bench</RouterLink>
       <h1>{{ run?.name ?? 'At the saw' }}</h1>

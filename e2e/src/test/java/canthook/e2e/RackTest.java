@@ -172,6 +172,8 @@ class RackTest {
     void whatWasCutLeavesOffcutsAndCanBeTakenBack() {
         Page page = batch("1", "Cherry 7, wavy");
         assertThat(sum(page, "boards cut")).containsText("1");
+        // the board of two boxes is one board too: what is cut is the plan that is seen
+        assertThat(page.locator(".board-drawing .area.part")).hasCount(4);
         page.getByLabel("Cherry 7, wavy is cut").check();
         assertThat(page.locator(".done")).containsText("This batch was cut on");
         // what was cut by stays in sight, over a reload too

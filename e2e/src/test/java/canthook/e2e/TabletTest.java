@@ -70,6 +70,7 @@ class TabletTest {
         SawTest.setUp(tablet);
         Locator count = tablet.locator(".count");
         assertThat(count).containsText("pass 1 of 26");
+        assertThat(tablet.locator(".at-the-saw[data-ahead=here]")).hasCount(1);
         tablet.waitForTimeout(1500);
         tablet.locator("footer .done").click();
         assertThat(count).containsText("pass 2 of 26");
