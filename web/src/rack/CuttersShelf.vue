@@ -5,7 +5,7 @@ import { answer, api, problemOf, type Cutter, type KeptCutter } from '../api/cli
 import ChoiceField from '../bench/ChoiceField.vue'
 import LengthField from '../bench/LengthField.vue'
 import NumText from '../drawing/NumText.vue'
-import { rackDisplay } from './display'
+import { rackDisplay, rackUnit } from './display'
 import ShelfFrame from './ShelfFrame.vue'
 import StackFor from './StackFor.vue'
 
@@ -15,7 +15,6 @@ const picked = ref('')
 const failed = ref('')
 const gone = ref<KeptCutter>()
 const now = computed(() => cutters.value.find((c) => c.cutter.id === picked.value))
-const unit = computed(() => (rackDisplay.value === 'METRIC' ? 'MILLIMETRE' : 'INCH'))
 const kinds = [
   { value: 'BLADE', label: 'saw blade' },
   { value: 'STACK', label: 'stacked cutter' },
@@ -201,7 +200,7 @@ const widest = computed(() => Math.max(8, ...cutters.value.map((c) => c.cutter.k
           label="Printed on it"
           :text="now.fields.nominal ?? ''"
           :mm="now.cutter.nominal"
-          :unit="unit"
+          :unit="rackUnit"
           at="rack.cutter.nominal"
           house=""
           refused=""
@@ -212,7 +211,7 @@ const widest = computed(() => Math.max(8, ...cutters.value.map((c) => c.cutter.k
           :label="now.cutter.stack ? 'Outer blades, measured' : 'Kerf, measured in a cut'"
           :text="now.fields.kerf ?? ''"
           :mm="now.cutter.kerf"
-          :unit="unit"
+          :unit="rackUnit"
           :at="now.cutter.stack ? 'rack.cutter.stack.outer' : 'rack.cutter.kerf'"
           house=""
           refused=""
@@ -238,7 +237,7 @@ const widest = computed(() => Math.max(8, ...cutters.value.map((c) => c.cutter.k
           label="Reaches"
           :text="now.fields.reach ?? ''"
           :mm="now.cutter.reach"
-          :unit="unit"
+          :unit="rackUnit"
           at="rack.cutter.reach"
           house="not said"
           refused=""
@@ -263,7 +262,7 @@ const widest = computed(() => Math.max(8, ...cutters.value.map((c) => c.cutter.k
             label="The arbor holds"
             :text="now.fields['stack.arbor'] ?? ''"
             :mm="now.cutter.stack.arbor"
-            :unit="unit"
+            :unit="rackUnit"
             at="rack.cutter.stack.arbor"
             house=""
             refused=""
@@ -273,7 +272,7 @@ const widest = computed(() => Math.max(8, ...cutters.value.map((c) => c.cutter.k
               })
             "
           />
-          <StackFor :key="now.cutter.id" :kept="now" :display="rackDisplay" :unit="unit" />
+          <StackFor :key="now.cutter.id" :kept="now" />
           <p class="caution">
             Stacked cutters only on machines whose arbor and brake allow them; the nut fully on. Your
             machine's manual comes first.

@@ -3,7 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { answer, api, problemOf, type KeptCutter, type KeptJig, type RackJig } from '../api/client'
 import ChoiceField from '../bench/ChoiceField.vue'
 import LengthField from '../bench/LengthField.vue'
-import { rackDisplay } from './display'
+import { rackUnit } from './display'
 import NumberField from './NumberField.vue'
 import PiecesField from './PiecesField.vue'
 import { ways } from './ways'
@@ -11,7 +11,6 @@ import { ways } from './ways'
 /** What a jig on the rack is measured by, as its way of indexing asks. */
 const props = defineProps<{ kept: KeptJig }>()
 const emit = defineEmits<{ change: [by: (jig: RackJig) => unknown]; failed: [why: string] }>()
-const unit = computed(() => (rackDisplay.value === 'METRIC' ? 'MILLIMETRE' : 'INCH'))
 const way = computed(() => props.kept.jig.jig.way)
 const KEYED = ['SLED_KEY', 'ROUTER_SLED', 'ROD_KEY', 'SHIM_FENCE']
 const hasKey = computed(() => KEYED.includes(way.value))
@@ -90,16 +89,16 @@ onMounted(async () => {
     v-if="hasKey"
     label="Keys made for it, as measured"
     :text="kept.fields.keys ?? ''"
-    :unit="unit"
-    :such="unit === 'INCH' ? '0.292; 0.249' : '7.42; 6.30'"
+    :unit="rackUnit"
+    :such="rackUnit === 'INCH' ? '0.292; 0.249' : '7.42; 6.30'"
     @read="(mm) => change((j) => (j.keys = mm))"
   />
   <PiecesField
     v-if="way === 'SPACERS'"
     label="Spacers that lie with it, each as measured"
     :text="kept.fields.spacers ?? ''"
-    :unit="unit"
-    :such="unit === 'INCH' ? '0.586; 0.587' : '14.88; 14.90'"
+    :unit="rackUnit"
+    :such="rackUnit === 'INCH' ? '0.586; 0.587' : '14.88; 14.90'"
     @read="(mm) => change((j) => (j.spacers = mm))"
   />
   <ChoiceField
@@ -114,7 +113,7 @@ onMounted(async () => {
       label="Key glued in: slot it cuts"
       :text="kept.fields['glued.kerf'] ?? ''"
       :mm="kept.jig.glued?.kerf"
-      :unit="unit"
+      :unit="rackUnit"
       at="rack.jig.glued.kerf"
       house="not glued"
       fine
@@ -124,7 +123,7 @@ onMounted(async () => {
       label="and the gap, key to cut"
       :text="kept.fields['glued.gap'] ?? ''"
       :mm="kept.jig.glued?.gap"
-      :unit="unit"
+      :unit="rackUnit"
       at="rack.jig.glued.gap"
       house="not glued"
       fine
@@ -135,7 +134,7 @@ onMounted(async () => {
     v-if="way === 'ROUTER_SLED'"
     label="Base the bit passes"
     :text="kept.fields.base ?? ''"
-    :unit="unit"
+    :unit="rackUnit"
     at="jig.base"
     house=" "
     @read="(mm) => set('base', mm)"
@@ -144,7 +143,7 @@ onMounted(async () => {
     v-if="way === 'ROD_KEY'"
     label="Rod, measured"
     :text="kept.fields.rod ?? ''"
-    :unit="unit"
+    :unit="rackUnit"
     at="jig.rod"
     house=" "
     fine
@@ -154,7 +153,7 @@ onMounted(async () => {
     <LengthField
       label="Gap on the zero block"
       :text="kept.fields['leaves.zeroGap'] ?? ''"
-      :unit="unit"
+      :unit="rackUnit"
       at="jig.leaves.zeroGap"
       house="not cut yet"
       fine
@@ -163,7 +162,7 @@ onMounted(async () => {
     <LengthField
       label="A sheet of paper measures"
       :text="kept.fields['leaves.paper'] ?? ''"
-      :unit="unit"
+      :unit="rackUnit"
       at="jig.leaves.paper"
       house="not measured"
       fine
@@ -174,8 +173,8 @@ onMounted(async () => {
     v-if="way === 'SHIM_FENCE'"
     label="Leaves that lie with it"
     :text="kept.fields['leaves.set'] ?? ''"
-    :unit="unit"
-    :such="unit === 'INCH' ? '0.002; 0.004' : '0.05; 0.1'"
+    :unit="rackUnit"
+    :such="rackUnit === 'INCH' ? '0.002; 0.004' : '0.05; 0.1'"
     @read="(mm) => change((j) => (j.jig.leaves = { ...j.jig.leaves, set: mm }))"
   />
   <template v-if="way === 'SCREW' && kept.jig.jig.screw">
@@ -205,7 +204,7 @@ onMounted(async () => {
     <LengthField
       label="Lead, measured over ten turns"
       :text="kept.fields['screw.lead'] ?? ''"
-      :unit="unit"
+      :unit="rackUnit"
       at="jig.screw.lead"
       fine
       @read="(mm) => screw('lead', mm)"
@@ -213,7 +212,7 @@ onMounted(async () => {
     <LengthField
       label="Backlash"
       :text="kept.fields['screw.backlash'] ?? ''"
-      :unit="unit"
+      :unit="rackUnit"
       at="jig.screw.backlash"
       house="not measured"
       fine
@@ -224,7 +223,7 @@ onMounted(async () => {
     v-if="way === 'STOPS'"
     label="The scale reads to"
     :text="kept.fields.resolution ?? ''"
-    :unit="unit"
+    :unit="rackUnit"
     at="jig.resolution"
     house="a tenth"
     fine

@@ -3,21 +3,17 @@ import { ref, watch } from 'vue'
 import { answer, api, problemOf, type KeptCutter } from '../api/client'
 import LengthField from '../bench/LengthField.vue'
 import NumText from '../drawing/NumText.vue'
-import type { rackDisplay } from './display'
+import { rackDisplay, rackUnit } from './display'
 
 /** A stacked cutter put together for a slot: its pieces that come nearest. */
-const props = defineProps<{
-  kept: KeptCutter
-  display: typeof rackDisplay.value
-  unit: 'MILLIMETRE' | 'INCH'
-}>()
+const props = defineProps<{ kept: KeptCutter }>()
 const slot = ref<number>()
 const stack = ref<{ says: string; width: string; off: string; unit: string }>()
 const refused = ref('')
 let turn = 0
 
 /** Anew when the slot, the pieces or the display change. */
-watch([slot, () => props.kept.revision, () => props.display], async () => {
+watch([slot, () => props.kept.revision, rackDisplay], async () => {
   const mine = ++turn
   refused.value = ''
   if (!slot.value) {
@@ -29,7 +25,7 @@ watch([slot, () => props.kept.revision, () => props.display], async () => {
       api.GET('/api/rack/cutters/{id}/stack', {
         params: {
           path: { id: props.kept.cutter.id },
-          query: { slot: slot.value, display: props.display }
+          query: { slot: slot.value, display: rackDisplay.value }
         }
       })
     )
@@ -48,7 +44,7 @@ watch([slot, () => props.kept.revision, () => props.display], async () => {
     label="Slot"
     text=""
     :mm="slot"
-    :unit="unit"
+    :unit="rackUnit"
     at="rack.cutter.nominal"
     house="any"
     :refused="refused"

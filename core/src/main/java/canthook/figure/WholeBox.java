@@ -1,6 +1,5 @@
 package canthook.figure;
 
-import canthook.length.Precision;
 import canthook.lid.SawnOffLid;
 import canthook.planner.WorkedPlan;
 
@@ -29,12 +28,15 @@ public final class WholeBox {
     /** A lid that is sawn off is closed twice: as it is glued, and lower once it is sawn. It is the first that is drawn. */
     private static String title(WorkedPlan worked, State state) {
         String title = worked.plan().name() + ", " + state.words;
-        return state == State.CLOSED && worked.lid() instanceof SawnOffLid sawn
-                ? title + " and glued, not sawn yet: sawn and flattened it closes at "
-                        + worked.plan()
-                                .display()
-                                .text(sawn.body().length().plus(sawn.lidWalls().length()), Precision.LAYOUT)
-                : title;
+        if (state != State.CLOSED || !(worked.lid() instanceof SawnOffLid sawn)) {
+            return title;
+        }
+        return sawn.numbers().stream()
+                .filter(number -> number.id().equals("lid.closed-height"))
+                .findFirst()
+                .map(closes -> title + " and glued, not sawn yet: sawn and flattened it closes at "
+                        + closes.text(worked.plan().display()))
+                .orElse(title);
     }
 
     /**
