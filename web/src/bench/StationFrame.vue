@@ -1,11 +1,20 @@
 <script setup lang="ts">
 /** Every station alike: a question, its drawing, and the slate beside it: the answer, the worst of it, what is decided, the rest. */
+import { useTemplateRef } from 'vue'
 import TradeText from '../words/TradeText.vue'
 import HintList from './HintList.vue'
 import { unfolded } from './rest'
+import { heldStill } from './still'
+import { useBench } from './store'
 
 defineProps<{ question: string; hint: string }>()
 const open = unfolded.all()
+const bench = useBench()
+heldStill(
+  () => bench.preview !== null,
+  useTemplateRef<HTMLElement>('answered'),
+  useTemplateRef<HTMLElement>('decided')
+)
 </script>
 
 <template>
@@ -17,8 +26,8 @@ const open = unfolded.all()
     <div class="drawing"><slot name="drawing" /></div>
   </main>
   <div class="slate">
-    <section aria-label="The answer" class="the-answer"><slot name="answers" /></section>
-    <section v-if="$slots.decide" aria-label="You decide" class="decide">
+    <section ref="answered" aria-label="The answer" class="the-answer"><slot name="answers" /></section>
+    <section v-if="$slots.decide" ref="decided" aria-label="You decide" class="decide">
       <h3>You decide</h3>
       <slot name="decide" />
     </section>
@@ -80,6 +89,10 @@ header p {
 }
 .the-answer :deep(.number.strong .value) {
   font-size: 1.55rem;
+}
+.held-still {
+  overflow: hidden;
+  flex-shrink: 0;
 }
 .follow summary {
   cursor: pointer;

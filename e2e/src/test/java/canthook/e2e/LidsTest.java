@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.io.IOException;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -43,9 +44,14 @@ class LidsTest {
         Workbench.type(page, "Seam above the bottom edge", "88");
         Locator thin = page.locator("[data-code=SEAM_HALF_THIN]");
         assertThat(thin).isVisible();
-        thin.locator("button", new Locator.LocatorOptions().setHasText("mid-section"))
-                .first()
-                .click();
+        Locator middle = thin.locator("button", new Locator.LocatorOptions().setHasText("mid-section"))
+                .first();
+        // what is shown of it makes the answer a line longer, and must not move it from under the pointer
+        double before = middle.boundingBox().y;
+        page.waitForResponse("**/api/work", middle::hover);
+        assertThat(page.locator(".the-answer")).hasClass(Pattern.compile("held-still"));
+        assertThat(middle.boundingBox().y).isEqualTo(before);
+        middle.click();
         assertThat(thin).hasCount(0);
         assertThat(page.locator("[data-code=SEAM_OFF_MIDDLE]")).hasCount(0);
         // through the top panel nobody saws
