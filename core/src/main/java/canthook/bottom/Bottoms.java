@@ -2,6 +2,7 @@ package canthook.bottom;
 
 import canthook.fingers.Ladder;
 import canthook.length.Length;
+import canthook.plan.Assumed;
 import canthook.plan.Bottom;
 import canthook.plan.Bottom.Grain;
 import canthook.plan.Bottom.Kinds;
@@ -13,6 +14,8 @@ import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.walls.Asks;
 import canthook.walls.WallDemands;
+import java.util.Objects;
+import java.util.Optional;
 
 /** The kinds of bottom: what each asks of the walls, and what follows from it. The only reader of the plan's bottom. */
 public final class Bottoms {
@@ -63,6 +66,26 @@ public final class Bottoms {
         Boolean pinned = was.putAway().pinned();
         return plan.with(new Bottom.Captured(
                 stuff(was), thickness, groove, grain(was), pinned != null && pinned, was.gap(), was.endFit()));
+    }
+
+    /**
+     * The plan with the bottom of another, where that is of the same kind and wood; empty where it is not, or where it would move a groove
+     * that was told.
+     *
+     * @param told the plan before the bottom was begun
+     */
+    public static Optional<BoxPlan> movedAsIn(BoxPlan plan, BoxPlan other, BoxPlan told) {
+        Bottom was = plan.bottom();
+        Bottom moved = other.bottom();
+        Groove groove =
+                told.assumed().contains(Assumed.BOTTOM) ? null : told.bottom().groove();
+        boolean keeps = groove == null || !groove.equals(was.groove()) || groove.equals(moved.groove());
+        return keeps
+                        && was.getClass() == moved.getClass()
+                        && Objects.equals(was.stuff(), moved.stuff())
+                        && !was.equals(moved)
+                ? Optional.of(plan.with(moved))
+                : Optional.empty();
     }
 
     /** The plan with a sheet as thick as its groove is high, in a groove of its own. */

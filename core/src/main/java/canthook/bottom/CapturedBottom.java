@@ -19,7 +19,6 @@ import canthook.plan.Bottom.Lies;
 import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.plan.Part;
-import canthook.plan.Stuff;
 import canthook.seasons.Year;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
@@ -279,13 +278,8 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
         if (!choice.pinned()) {
             fixes.add(new Fix("Pin it at its centre", plan.with(choice.withPinned(true))));
         }
+        fixes.addAll(GrooveJudge.calmer(choice.stuff(), stuff -> plan.with(choice.withStuff(stuff))));
         if (!choice.stuff().known().isSheet()) {
-            if (choice.stuff().ringAngle() < 90) {
-                fixes.add(new Fix(
-                        "Take a quarter-sawn board",
-                        plan.with(choice.withStuff(choice.stuff().withRingAngle(90)))));
-            }
-            fixes.add(new Fix("Take plywood", plan.with(choice.withStuff(new Stuff("sheet-plywood", 0)))));
             fixes.add(new Fix("Take two narrower boards, lapped", plan.with(narrower(choice))));
         }
         return fixes;

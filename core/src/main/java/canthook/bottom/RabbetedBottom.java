@@ -7,6 +7,7 @@ import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.panel.CutPiece;
+import canthook.panel.GrooveJudge;
 import canthook.panel.GrooveRun;
 import canthook.panel.HeldPanel;
 import canthook.panel.PanelDay;
@@ -18,7 +19,6 @@ import canthook.plan.Bottom.Corners;
 import canthook.plan.Bottom.Grain;
 import canthook.plan.Bottom.Rabbeted;
 import canthook.plan.BoxPlan;
-import canthook.plan.Stuff;
 import canthook.seasons.Year;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
@@ -69,6 +69,9 @@ public record RabbetedBottom(
         List<Verdict> verdicts)
         implements WorkedBottom {
     private static final Length OVER_THE_CUTTER = Length.mm(0.3);
+
+    private static final Length TENTH = Length.mm(0.1);
+    private static final Length LEAST_GAP = TENTH;
 
     /** Less than this over the corner of the opening, and light shows through. */
     private static final Length LEAST_COVER = Length.mm(1);
@@ -194,8 +197,15 @@ public record RabbetedBottom(
                         "Cut the rabbet " + display.text(half, Precision.LAYOUT) + " wide",
                         plan.with(choice.withRabbet(half))));
             }
-            if (!choice.stuff().known().isSheet()) {
-                fixes.add(new Fix("Take plywood", plan.with(choice.withStuff(new Stuff("sheet-plywood", 0)))));
+            fixes.addAll(GrooveJudge.calmer(choice.stuff(), stuff -> plan.with(choice.withStuff(stuff))));
+            Length gap = across.gap()
+                    .length()
+                    .minus(across.least().length())
+                    .plus(held.length())
+                    .downTo(TENTH);
+            if (!gap.isUnder(LEAST_GAP)) {
+                fixes.add(new Fix(
+                        "Leave a gap of " + display.text(gap, Precision.LAYOUT), plan.with(choice.withGap(gap))));
             }
             verdicts.mind(
                     Code.ENGAGEMENT_SHORT,

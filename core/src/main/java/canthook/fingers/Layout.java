@@ -3,8 +3,10 @@ package canthook.fingers;
 import canthook.length.Length;
 import canthook.plan.PartEnd;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Where fingers and slots lie along the height, measured from the reference edge.
@@ -222,20 +224,24 @@ public record Layout(
 
     /** The offset nearest to the groove's own at which it lies wholly inside one section. */
     public Optional<Length> nearestClear(Span groove) {
-        Length best = null;
-        List<Span> homes = new ArrayList<>(slotFirstSlots());
-        homes.addAll(fingerFirstSlots());
-        for (Span home : homes) {
-            Length last = Length.shorter(home.to(), height).minus(groove.width());
-            if (last.isUnder(home.from())) {
-                continue;
-            }
-            Length offset = Length.longer(home.from(), Length.shorter(groove.from(), last));
-            if (best == null || distance(offset, groove.from()).isUnder(distance(best, groove.from()))) {
-                best = offset;
-            }
-        }
-        return Optional.ofNullable(best);
+        return clear(groove).min(Comparator.comparing((Length at) -> distance(at, groove.from())));
+    }
+
+    /** The highest offset, none over the groove's own, at which it lies wholly inside one section. */
+    public Optional<Length> clearUnder(Span groove) {
+        return clear(groove).filter(at -> !at.isOver(groove.from())).max(Length::compareTo);
+    }
+
+    /** In each section that holds it the offset nearest to the groove's own. */
+    private Stream<Length> clear(Span groove) {
+        return Stream.of(slotFirstSlots(), fingerFirstSlots())
+                .flatMap(List::stream)
+                .filter(home -> !home(groove, home).isUnder(home.from()))
+                .map(home -> Length.longer(home.from(), Length.shorter(groove.from(), home(groove, home))));
+    }
+
+    private Length home(Span groove, Span section) {
+        return Length.shorter(section.to(), height).minus(groove.width());
     }
 
     /** Which of {@link #boundaries} lies nearest to a height. */

@@ -152,6 +152,6 @@ public record Fittings(
 
     /** To a tenth of a millimetre, downwards. */
     public static Length tenths(Length length) {
-        return TENTH.times(length.nanometres() / TENTH.nanometres());
+        return length.downTo(TENTH);
     }
 }

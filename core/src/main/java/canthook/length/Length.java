@@ -80,6 +80,11 @@ public record Length(long nanometres) implements Comparable<Length> {
         return nanometres / (double) other.nanometres;
     }
 
+    /** Down to a whole multiple of a step. */
+    public Length downTo(Length step) {
+        return step.times(Math.floorDiv(nanometres, step.nanometres));
+    }
+
     public Length abs() {
         return nanometres < 0 ? new Length(-nanometres) : this;
     }

@@ -2,9 +2,11 @@ package canthook.lid;
 
 import canthook.bottom.WorkedBottom;
 import canthook.fingers.Ladder;
+import canthook.fingers.Layout;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
+import canthook.plan.Assumed;
 import canthook.plan.BoxPlan;
 import canthook.plan.Breadboard;
 import canthook.plan.Groove;
@@ -29,7 +31,10 @@ import canthook.walls.Asks;
 import canthook.walls.WallDemands;
 import canthook.working.Worked;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /** The kinds of lid: what each asks of the walls, and what follows from it. The only reader of the plan's lid. */
 public final class Lids {
@@ -86,16 +91,26 @@ public final class Lids {
                 stuff(plan), thickness(was, box), groove(plan, box, ladder), was.running(), was.vertical()));
     }
 
-    /** A lid sawn off at three quarters of the height, in the middle of the section there; its top panel like a sliding lid's. */
+    /**
+     * A lid sawn off at three quarters of the height, in the middle of the section there that lies under the top panel; the top's groove
+     * like a sliding lid's, in one section where it has room in one.
+     */
     public static BoxPlan sawnOff(BoxPlan plan, SizedBox box, Ladder ladder) {
         Lid was = plan.lid();
-        Groove groove = groove(plan, box, ladder);
+        Layout layout = ladder.joint().layout();
+        Groove begun = groove(plan, box, ladder);
+        Groove groove = begun.equals(told(plan))
+                ? begun
+                : layout.clearUnder(new Layout.Span(begun.offset(), begun.top()))
+                        .map(begun::withOffset)
+                        .orElse(begun);
         Length wanted = ladder.wall().length().times(3).dividedBy(4);
         Length seam = Length.ZERO;
         Length from = Length.ZERO;
-        for (Length to : ladder.joint().layout().boundaries()) {
+        for (Length to : layout.boundaries()) {
             Length middle = from.plus(to).dividedBy(2);
-            if (middle.minus(wanted).abs().isUnder(seam.minus(wanted).abs())) {
+            if (!to.isOver(groove.offset())
+                    && middle.minus(wanted).abs().isUnder(seam.minus(wanted).abs())) {
                 seam = middle;
             }
             from = to;
@@ -123,6 +138,30 @@ public final class Lids {
                         sliding -> begun(plan, kept),
                         sawnOff -> begun(plan, kept),
                         onTop -> onTop.with(kept))));
+    }
+
+    /**
+     * The plan with the lid of another, where that is of the same kind and wood; empty where it is not, or where it would move a groove
+     * that was told.
+     *
+     * @param told the plan before the lid was begun
+     */
+    public static Optional<BoxPlan> movedAsIn(BoxPlan plan, BoxPlan other, BoxPlan told) {
+        Lid was = plan.lid();
+        Lid moved = other.lid();
+        Groove groove = told(told);
+        boolean keeps = groove == null || !groove.equals(was.groove()) || groove.equals(moved.groove());
+        return keeps
+                        && was.getClass() == moved.getClass()
+                        && Objects.equals(was.stuff(), moved.stuff())
+                        && !was.equals(moved)
+                ? Optional.of(plan.with(moved))
+                : Optional.empty();
+    }
+
+    /** The groove the maker told, not one that is only assumed. */
+    private static @Nullable Groove told(BoxPlan plan) {
+        return plan.assumed().contains(Assumed.LID) ? null : plan.lid().groove();
     }
 
     private static OnTop begun(BoxPlan plan, Kept kept) {
@@ -165,7 +204,7 @@ public final class Lids {
         Length highest = grows ? wall : wall.minus(over).minus(width);
         return said != null && !said.offset().isOver(highest) && said.offset().isOver(wall.dividedBy(2))
                 ? said
-                : new Groove(width, depth, Groove.OFFSET.nearest(tenths(highest)));
+                : new Groove(width, depth, Groove.OFFSET.nearest(highest.downTo(TENTH)));
     }
 
     /**
@@ -200,11 +239,6 @@ public final class Lids {
     }
 
     private static Length usual(SizedBox box) {
-        return Length.longer(Length.mm(3), tenths(box.thickness().length().dividedBy(2)));
-    }
-
-    /** To a tenth of a millimetre, downwards. */
-    private static Length tenths(Length length) {
-        return TENTH.times(length.nanometres() / TENTH.nanometres());
+        return Length.longer(Length.mm(3), box.thickness().length().dividedBy(2).downTo(TENTH));
     }
 }

@@ -83,7 +83,11 @@ record SawnOffJudge(SawnOffLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
         }
         judge.wallLeft(panel.stops());
         judge.corners(panel);
-        judge.engagement(held.across(), false, "top panel", List.of());
+        judge.engagement(
+                held.across(),
+                false,
+                "top panel",
+                GrooveJudge.calmer(choice.stuff(), stuff -> plan.with(choice.withStuff(stuff))));
         new SeamJudge(lid, plan, standing, walls, ladder).judge(verdicts);
         Lids.overContents(
                 plan,

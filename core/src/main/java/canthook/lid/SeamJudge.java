@@ -1,13 +1,16 @@
 package canthook.lid;
 
 import canthook.fingers.Ladder;
+import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
+import canthook.fingers.Rung;
 import canthook.fingers.SectionLists;
 import canthook.fingers.SectionLists.Seam;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
+import canthook.plan.Groove;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
@@ -16,6 +19,7 @@ import canthook.walls.WallDemands;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Where a lid is sawn off: on the box, clear of bottom and top panel, in the middle of a section that bears it.
@@ -41,16 +45,10 @@ record SeamJudge(SawnOffLid lid, BoxPlan plan, BoxPlan standing, WallDemands wal
         }
         Span band =
                 new Span(lid.choice().seam().minus(half), lid.choice().seam().plus(half));
-        for (Span taken : taken()) {
-            if (band.from().isUnder(taken.to()) && taken.from().isUnder(band.to())) {
+        for (Taken taken : taken()) {
+            if (taken.lies(band)) {
                 verdicts.stop(
-                        Code.SEAM_MEETS_PANEL,
-                        "lid.seam",
-                        "The saw would meet "
-                                + (taken.from().isOver(wall.dividedBy(2)) ? "the top panel" : "the bottom")
-                                + " or its groove, from " + display.number(taken.from(), Precision.LAYOUT) + " to "
-                                + display.text(taken.to(), Precision.LAYOUT) + ".",
-                        middles.toArray(new Fix[0]));
+                        Code.SEAM_MEETS_PANEL, "lid.seam", taken.says(band, display), middles.toArray(new Fix[0]));
                 return;
             }
         }
@@ -92,44 +90,102 @@ record SeamJudge(SawnOffLid lid, BoxPlan plan, BoxPlan standing, WallDemands wal
         return wider;
     }
 
-    /** What lies in the way of the saw: the bottom from its groove up, the top panel and its groove. */
-    private List<Span> taken() {
-        List<Span> taken = new ArrayList<>();
+    /**
+     * What lies in the way of the saw.
+     *
+     * @param what it is
+     * @param top whether it is the top panel with its groove, which goes with the lid
+     */
+    private record Taken(String what, boolean top, Span span) {
+        /** In the way, or on the wrong side of it. */
+        boolean lies(Span band) {
+            return top ? span.from().isUnder(band.to()) : band.from().isUnder(span.to());
+        }
+
+        String says(Span band, LengthDisplay display) {
+            if (top && !band.from().isUnder(span.to())) {
+                return "Sawn above the top panel no lid comes off: the panel stays in the box. It begins at "
+                        + display.text(span.from(), Precision.LAYOUT) + ".";
+            }
+            if (!top && !span.from().isUnder(band.to())) {
+                return "Sawn under the bottom the bottom goes with the lid. It ends at "
+                        + display.text(span.to(), Precision.LAYOUT) + ".";
+            }
+            return "The saw would meet " + what + " or its groove, from "
+                    + display.number(span.from(), Precision.LAYOUT) + " to "
+                    + display.text(span.to(), Precision.LAYOUT) + ".";
+        }
+    }
+
+    /** The bottom from its groove up, the top panel and its groove. */
+    private List<Taken> taken() {
+        List<Taken> taken = new ArrayList<>();
         for (GrooveAsked groove : walls.grooves()) {
             boolean top = groove.of().equals("lid");
             Length panel = groove.panel().length();
-            taken.add(new Span(
-                    top
-                            ? Length.shorter(
-                                    groove.groove().offset(),
-                                    groove.groove().top().minus(panel))
-                            : groove.groove().offset(),
-                    Length.longer(
-                            groove.groove().top(), groove.groove().offset().plus(panel))));
+            Length offset = groove.groove().offset();
+            Span span = new Span(
+                    top ? Length.shorter(offset, groove.groove().top().minus(panel)) : offset,
+                    Length.longer(groove.groove().top(), offset.plus(panel)));
+            taken.add(new Taken(top ? "the top panel" : "the bottom", top, span));
         }
         if (walls.groove("bottom").isEmpty() && walls.floor() != null) {
-            taken.add(new Span(Length.ZERO, walls.floorHeight()));
+            taken.add(new Taken("the bottom", false, new Span(Length.ZERO, walls.floorHeight())));
         }
         return taken;
     }
 
-    /** Middles of sections that bear the loss and lie clear, the nearest two. */
+    /** The nearest two places that bear the saw; where there is none, the most sections that have one. */
     private List<Fix> middles() {
-        Length half = lid.loss().length().dividedBy(2);
-        List<Span> taken = taken();
-        return SawnOffLid.sections(ladder.joint().layout(), ladder.wall().length()).stream()
-                .filter(s -> !s.width().minus(lid.loss().length()).dividedBy(2).isUnder(LEAST_LEFT))
-                .map(s -> s.from().plus(s.to()).dividedBy(2))
-                .filter(at -> taken.stream()
-                        .allMatch(t ->
-                                !at.minus(half).isUnder(t.to()) || !t.from().isUnder(at.plus(half))))
-                .filter(at -> !at.isUnder(canthook.plan.Lid.SEAM.least()))
-                .sorted(Comparator.comparing(
-                        (Length at) -> at.minus(lid.choice().seam()).abs()))
+        List<Fix> here = middles(ladder.joint().layout())
                 .limit(2)
                 .map(at -> new Fix(
-                        "Saw at " + standing.display().text(at, Precision.FIT) + ", mid-section",
+                        "Saw at " + text(at) + ", mid-section",
                         standing.with(lid.choice().withSeam(at))))
                 .toList();
+        return here.isEmpty() && plan.fingers().widths() == null ? fewer() : here;
+    }
+
+    private List<Fix> fewer() {
+        Rung chosen = ladder.chosen();
+        return ladder.rungs().stream()
+                .filter(r -> r.feasible()
+                        && r.tool().equals(chosen.tool())
+                        && r.sections().count() < chosen.sections().count())
+                .sorted(Comparator.comparing((Rung r) -> -r.sections().count()))
+                .flatMap(r -> middles(r.layout()).limit(1).map(at -> fewer(r, at)))
+                .limit(1)
+                .toList();
+    }
+
+    /** The top's groove comes into one of those sections too. */
+    private Fix fewer(Rung rung, Length at) {
+        int sections = rung.sections().count();
+        Groove groove = lid.choice().groove();
+        Length offset = rung.layout()
+                .clearUnder(new Span(groove.offset(), groove.top()))
+                .filter(clear -> clear.isOver(at))
+                .orElse(groove.offset());
+        return new Fix(
+                "Cut " + sections + " sections and saw at " + text(at) + ", mid-section",
+                plan.with(plan.fingers().withSections(sections))
+                        .with(lid.choice().withSeam(at).withGroove(groove.withOffset(offset))));
+    }
+
+    private String text(Length at) {
+        return plan.display().text(at, Precision.FIT);
+    }
+
+    /** Middles of sections that bear the loss and lie clear, the nearest first. */
+    private Stream<Length> middles(Layout layout) {
+        Length half = lid.loss().length().dividedBy(2);
+        List<Taken> taken = taken();
+        return SawnOffLid.sections(layout, ladder.wall().length()).stream()
+                .filter(s -> !s.width().minus(lid.loss().length()).dividedBy(2).isUnder(LEAST_LEFT))
+                .map(s -> s.from().plus(s.to()).dividedBy(2))
+                .filter(at -> taken.stream().noneMatch(t -> t.lies(new Span(at.minus(half), at.plus(half)))))
+                .filter(at -> !at.isUnder(canthook.plan.Lid.SEAM.least()))
+                .sorted(Comparator.comparing(
+                        (Length at) -> at.minus(lid.choice().seam()).abs()));
     }
 }

@@ -79,7 +79,11 @@ record SlidingJudge(SlidingLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
         judge.depth();
         judgeTop(judge, wall, groove);
         judgeLine(judge, vertical.length(), wall);
-        judge.engagement(held.across(), false, "lid", List.of());
+        judge.engagement(
+                held.across(),
+                false,
+                "lid",
+                GrooveJudge.calmer(choice.stuff(), stuff -> plan.with(choice.withStuff(stuff))));
         if (layout.meets(new Span(groove.offset(), groove.top())) == Layout.Where.STRADDLES
                 && held.groove().parts().stream().anyMatch(Part::isEnd)) {
             verdicts.note(

@@ -7,6 +7,7 @@ import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.plan.Groove.Corners;
+import canthook.plan.Stuff;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
@@ -133,6 +134,18 @@ public record GrooveJudge(
                         + (pinned ? " each side" : " if it slid to one side") + "; your rule asks "
                         + across.least().text(display()) + ".",
                 fixes);
+    }
+
+    /** A panel of a wood that moves less. */
+    public static List<Fix> calmer(Stuff stuff, Function<Stuff, BoxPlan> of) {
+        List<Fix> fixes = new ArrayList<>();
+        if (!stuff.known().isSheet()) {
+            if (stuff.ringAngle() < 90) {
+                fixes.add(new Fix("Take a quarter-sawn board", of.apply(stuff.withRingAngle(90))));
+            }
+            fixes.add(new Fix("Take plywood", of.apply(new Stuff("sheet-plywood", 0))));
+        }
+        return fixes;
     }
 
     /** The panel against the groove it enters. */

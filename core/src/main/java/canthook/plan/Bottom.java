@@ -191,6 +191,10 @@ public sealed interface Bottom {
             return new Rabbeted(changed, thickness, rabbet, radius, corners, grain, gap, endFit, groove);
         }
 
+        public Rabbeted withGap(Length changed) {
+            return new Rabbeted(stuff, thickness, rabbet, radius, corners, grain, changed, endFit, groove);
+        }
+
         public Rabbeted with(Corners changed) {
             return new Rabbeted(stuff, thickness, rabbet, radius, changed, grain, gap, endFit, groove);
         }

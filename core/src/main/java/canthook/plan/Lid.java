@@ -166,6 +166,11 @@ public sealed interface Lid {
                     stuff, thickness, groove, changed, skin, joined, kerf, flattened, hinges, liner, running, vertical);
         }
 
+        public SawnOff withStuff(Stuff changed) {
+            return new SawnOff(
+                    changed, thickness, groove, seam, skin, joined, kerf, flattened, hinges, liner, running, vertical);
+        }
+
         public SawnOff withGroove(Groove changed) {
             return new SawnOff(
                     stuff, thickness, changed, seam, skin, joined, kerf, flattened, hinges, liner, running, vertical);

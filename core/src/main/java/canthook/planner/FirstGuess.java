@@ -13,6 +13,7 @@ import canthook.plan.Lowered.Which;
 import canthook.plan.Opening;
 import canthook.plan.SizeWish;
 import canthook.plan.SizeWish.From;
+import canthook.shop.Shop;
 import canthook.size.SizedBox;
 import canthook.walls.LowWalls;
 import java.util.List;
@@ -78,6 +79,7 @@ public enum FirstGuess {
     /** The plan with this decision opened. */
     public BoxPlan in(WorkedPlan worked) {
         BoxPlan plan = worked.plan();
+        Shop shop = worked.shop();
         return switch (this) {
             case CONTENTS_LEAD -> contentsLead(worked);
             case INSIDE_LEADS -> plan.with(lead(worked, From.INSIDE));
@@ -90,18 +92,15 @@ public enum FirstGuess {
             case SIDES_SLOPED -> lowered(worked, Which.SLOPED);
             case HEIGHT_WITHIN -> plan.with(plan.fingers().within(LEAST, LEAST));
             case BOTTOM_NONE -> Bottoms.none(plan);
-            case BOTTOM_CAPTURED ->
-                Bottoms.captured(plan, worked.size(), worked.shop().rules());
-            case BOTTOM_RABBETED ->
-                Bottoms.rabbeted(plan, worked.size(), worked.shop().rules());
-            case BOTTOM_APPLIED -> Bottoms.applied(plan);
-            case BOTTOM_SLATS ->
-                Bottoms.slats(plan, worked.size(), worked.shop().rules());
+            case BOTTOM_CAPTURED -> Begun.bottom(Bottoms.captured(plan, worked.size(), shop.rules()), worked);
+            case BOTTOM_RABBETED -> Begun.bottom(Bottoms.rabbeted(plan, worked.size(), shop.rules()), worked);
+            case BOTTOM_APPLIED -> Begun.bottom(Bottoms.applied(plan), worked);
+            case BOTTOM_SLATS -> Begun.bottom(Bottoms.slats(plan, worked.size(), shop.rules()), worked);
             case LID_NONE -> Lids.none(plan);
-            case LID_SLIDING -> Lids.sliding(plan, worked.size(), worked.fingers());
-            case LID_SAWN_OFF -> Lids.sawnOff(plan, worked.size(), worked.fingers());
-            case LID_LIFT_OFF -> Lids.onTop(plan, Kept.LIP);
-            case LID_HINGED -> Lids.onTop(plan, Kept.HINGED);
+            case LID_SLIDING -> Begun.lid(Lids.sliding(plan, worked.size(), worked.fingers()), worked);
+            case LID_SAWN_OFF -> Begun.lid(Lids.sawnOff(plan, worked.size(), worked.fingers()), worked);
+            case LID_LIFT_OFF -> Begun.lid(Lids.onTop(plan, Kept.LIP), worked);
+            case LID_HINGED -> Begun.lid(Lids.onTop(plan, Kept.HINGED), worked);
             case DIVIDER_ACROSS -> FirstFittings.divider(worked, Run.ACROSS);
             case DIVIDER_ALONG -> FirstFittings.divider(worked, Run.ALONG);
             case DIVIDERS_OF_CONTENTS -> FirstFittings.fromContents(worked);

@@ -55,13 +55,15 @@ public final class TrayOf {
                 null,
                 null,
                 null));
-        return following(
-                begun.with(of.display())
-                        .with(tray.told().stuff())
-                        .with(of.seasons())
-                        .in(hostId),
-                host,
-                tray);
+        return Begun.panels(
+                following(
+                        begun.with(of.display())
+                                .with(tray.told().stuff())
+                                .with(of.seasons())
+                                .in(hostId),
+                        host,
+                        tray),
+                host.shop());
     }
 
     /** The tray in the place its host leaves it now; the same plan when nothing has changed. */

@@ -198,6 +198,10 @@ class LadderTest {
         assertThat(layout.nearestClear(new Span(mm(5), mm(11)))).contains(mm(4));
         assertThat(layout.nearestClear(new Span(mm(8), mm(14)))).contains(mm(9.8));
         assertThat(layout.nearestClear(new Span(mm(8), mm(30)))).isEmpty();
+        // 39.8 begins the last section but a groove from there would end above the wall's edge
+        assertThat(layout.nearestClear(new Span(mm(40), mm(49)))).contains(mm(40));
+        assertThat(layout.clearUnder(new Span(mm(8), mm(14)))).contains(mm(4));
+        assertThat(layout.clearUnder(new Span(mm(48), mm(54)))).contains(mm(43.4));
         assertThat(layout.boundaries()).containsExactly(mm(9.8), mm(19.8), mm(29.6), mm(39.6));
     }
 }

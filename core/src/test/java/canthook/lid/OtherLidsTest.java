@@ -167,6 +167,28 @@ class OtherLidsTest {
         assertThat(left).isCloseTo(widths.get(2).mm(), within(0.6));
     }
 
+    /** Above its top panel or under its bottom a box can be sawn, but no lid comes off. */
+    @Test
+    void aSeamOnTheWrongSideOfAPanelIsStopped() {
+        Lid.SawnOff lid = sawnOff(60, Joined.LOOSE, null);
+        BoxPlan plan = openDrawer().with(lid);
+        Length wall = work(plan).fingers().wall().length();
+        Length over = lid.groove().top().plus(wall).dividedBy(2);
+        for (Length seam : List.of(over, Lid.SEAM.least())) {
+            List<Verdict> stops = of(work(plan.with(lid.withSeam(seam))), Code.SEAM_MEETS_PANEL);
+            assertThat(stops).hasSize(1);
+            assertThat(stops.get(0).fixes()).isNotEmpty();
+            for (Fix fix : stops.get(0).fixes()) {
+                assertThat(((Lid.SawnOff) fix.after().lid()).seam())
+                        .isBetween(mm(20), lid.groove().offset());
+            }
+        }
+        assertThat(of(work(plan.with(lid.withSeam(over))), Code.SEAM_MEETS_PANEL)
+                        .get(0)
+                        .sentence())
+                .startsWith("Sawn above the top panel no lid comes off");
+    }
+
     /** The saw, the bottom and the top panel as intervals of height: nothing of a panel is sawn into, whatever the plan. */
     @Test
     void noPanelIsSawnIntoUnsaid() {

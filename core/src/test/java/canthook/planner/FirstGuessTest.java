@@ -10,6 +10,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import canthook.AnyPlan;
 import canthook.length.Length;
+import canthook.length.LengthUnit;
 import canthook.plan.BoxPlan;
 import canthook.plan.JigChoice;
 import canthook.plan.JigChoice.Leaves;
@@ -17,7 +18,14 @@ import canthook.plan.JigChoice.Screw;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.Lowered.Which;
 import canthook.plan.SizeWish.From;
+import canthook.plan.StartingPlan;
+import canthook.verdict.Fix;
+import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdict.Weight;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -115,5 +123,72 @@ class FirstGuessTest {
         Length one = mm(1);
         assertThat(FirstGuess.HEIGHT_WITHIN.in(work(plan)).fingers().lowerBy()).isEqualTo(one);
         assertThat(FirstGuess.HEIGHT_WITHIN.in(work(plan)).fingers().higherBy()).isEqualTo(one);
+    }
+
+    /** What is left to say of a lid or bottom just begun, for boxes of many sizes: what only other wood or other fingers would mend. */
+    @ParameterizedTest
+    @EnumSource(
+            mode = EnumSource.Mode.MATCH_ANY,
+            names = {"BOTTOM_.*", "LID_.*"})
+    void aPanelIsBegunWhereTheRulesAreKept(FirstGuess guess) {
+        Set<Code> left = guess.name().startsWith("LID_S")
+                ? EnumSet.of(Code.ENGAGEMENT_SHORT, Code.SEAM_HALF_THIN, Code.SEAM_MEETS_PANEL, Code.LID_TOP_THIN)
+                : EnumSet.noneOf(Code.class);
+        String station = guess.name().startsWith("LID") ? "lid" : "bottom";
+        for (double length : new double[] {80, 130, 203.2, 450}) {
+            for (double height : new double[] {40, 63.5, 90, 200}) {
+                for (double thickness : new double[] {5, 6.35, 9, 18}) {
+                    if (length * 0.7 > 4 * thickness) {
+                        WorkedPlan begun = work(guess.in(work(box(length, length * 0.7, height, thickness))));
+                        assertThat(begun.found().stream()
+                                        .filter(v -> v.weight() != Weight.NOTE
+                                                && v.station().equals(station))
+                                        .map(Verdict::code)
+                                        .filter(code -> !left.contains(code)))
+                                .as(length + " × " + height + ", " + thickness)
+                                .isEmpty();
+                    }
+                }
+            }
+        }
+    }
+
+    @Test
+    void aSmallBoxSawnOpenSaysWhatItsSeamAndItsTopNeed() {
+        WorkedPlan begun = work(FirstGuess.LID_SAWN_OFF.in(work(box(130, 95, 90, 6))));
+        Verdict thin = only(begun, Code.SEAM_HALF_THIN);
+        assertThat(thin.fixes().get(0).label()).isEqualTo("Cut 11 sections and saw at 69.56 mm, mid-section");
+        assertThat(only(begun, Code.ENGAGEMENT_SHORT).fixes())
+                .extracting(Fix::label)
+                .containsExactly("Take plywood");
+        WorkedPlan mended = work(thin.fixes().get(0).after());
+        assertThat(mended.found()).extracting(Verdict::code).doesNotContain(Code.SEAM_HALF_THIN, Code.GROOVE_STRADDLES);
+        assertThat(mended.fingers().chosen().sections().count()).isEqualTo(11);
+    }
+
+    private static Verdict only(WorkedPlan worked, Code code) {
+        return worked.verdicts().stream()
+                .filter(v -> v.code() == code)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static BoxPlan box(double length, double width, double height, double thickness) {
+        return StartingPlan.of(new StartingPlan.Wish(
+                "Box",
+                "",
+                LengthUnit.MILLIMETRE,
+                From.OUTSIDE,
+                mm(length),
+                mm(width),
+                mm(height),
+                null,
+                mm(thickness),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null));
     }
 }

@@ -134,6 +134,14 @@ class WorkApiTest extends ServerTestBase {
                         .path("plan")
                         .path("assumed"))
                 .isEqualTo(little.body().path("assumed"));
+        // its groove lies in one section from the beginning, where the usual place would straddle two
+        Reply low = post("/api/starting-plan", "{\"length\":80,\"width\":56,\"height\":40,\"thickness\":9,\"kerf\":6}");
+        assertThat(low.body().path("bottom").path("groove").path("offset").asDouble())
+                .isEqualTo(5.88);
+        JsonNode verdicts = post("/api/work", node().put("station", "bottom").set("plan", low.body()))
+                .body()
+                .path("verdicts");
+        assertThat(verdicts).isNotEmpty().noneMatch(v -> v.path("code").asText().equals("GROOVE_STRADDLES"));
         Reply refused = post("/api/starting-plan", "{\"length\":1}");
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.field()).isEqualTo("length");

@@ -10,6 +10,7 @@ import canthook.length.LengthUnit;
 import canthook.length.UnreadLength;
 import canthook.plan.BoxPlan;
 import canthook.plan.StartingPlan;
+import canthook.planner.Begun;
 import canthook.planner.FirstCutter;
 import canthook.planner.FirstGuess;
 import canthook.planner.LidsCompared;
@@ -201,8 +202,7 @@ public class WorkApi {
     @PostMapping("/starting-plan")
     BoxPlan startingPlan(@RequestBody StartingPlan.Wish wish) {
         BoxPlan plan = StartingPlan.of(wish);
-        return wish.saysCutter()
-                ? plan
-                : FirstCutter.in(plan, floor.shop(plan.with(plan.fingers().withAnyCutter(true)), List.of()));
+        Shop shop = floor.shop(plan.with(plan.fingers().withAnyCutter(true)), List.of());
+        return Begun.panels(wish.saysCutter() ? plan : FirstCutter.in(plan, shop), shop);
     }
 }

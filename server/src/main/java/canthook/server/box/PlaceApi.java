@@ -8,6 +8,7 @@ import canthook.plan.BoxPlan;
 import canthook.plan.SharedPlace;
 import canthook.plan.SizeWish;
 import canthook.plan.StartingPlan;
+import canthook.planner.Begun;
 import canthook.planner.FirstCutter;
 import canthook.planner.SharedCells;
 import canthook.planner.SharedCells.Kind;
@@ -19,6 +20,7 @@ import canthook.server.keeping.Unknown;
 import canthook.server.rack.ShopFloor;
 import canthook.server.sharing.May;
 import canthook.server.sharing.OpenTo;
+import canthook.shop.Shop;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -120,11 +122,9 @@ public class PlaceApi {
         }
         BoxPlan like = StartingPlan.of(filling.wish());
         SharedCells cells = SharedCells.of(filling.place(), like);
-        BoxPlan begun = filling.wish().saysCutter()
-                ? like
-                : FirstCutter.in(
-                        of(like, filling.place(), cells, cells.kinds().get(0)),
-                        floor.shop(like.with(like.fingers().withAnyCutter(true)), List.of()));
+        Shop shop = floor.shop(like.with(like.fingers().withAnyCutter(true)), List.of());
+        BoxPlan first = of(like, filling.place(), cells, cells.kinds().get(0));
+        BoxPlan begun = Begun.panels(filling.wish().saysCutter() ? first : FirstCutter.in(first, shop), shop);
         return laidOut(filling.place(), cells, begun, List.of());
     }
 
