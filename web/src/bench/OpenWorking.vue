@@ -7,7 +7,7 @@ import WorkingLines from './WorkingLines.vue'
 import { backCloses } from './back'
 
 /** The working of one number: rule, formula, its values, and what went in; each of those opens in turn. */
-const props = defineProps<{ trail: WorkingView[] }>()
+const props = defineProps<{ trail: WorkingView[]; says?: string | undefined }>()
 const emit = defineEmits<{ open: [number: string]; back: []; close: [] }>()
 const panel = ref<HTMLElement>()
 const opened = computed(() => props.trail[props.trail.length - 1])
@@ -51,6 +51,7 @@ backCloses(
       <span class="basis">{{ basis[opened.number.basis] }}</span>
       <button type="button" class="word" @click="emit('close')">close</button>
     </header>
+    <p v-if="says" class="says">{{ says }}</p>
     <h2>{{ opened.number.label }}</h2>
     <p class="result"><NumText :text="opened.number.text" /> {{ opened.number.unit }}</p>
     <p v-if="opened.number.residue" class="residue">{{ opened.number.residue }} what is shown</p>
@@ -106,6 +107,11 @@ h3 {
 .result {
   font-size: 1.7rem;
   margin: 0.2rem 0 0.5rem;
+}
+.says {
+  margin: 0 0 0.3rem;
+  color: var(--mind);
+  font-weight: 600;
 }
 .residue {
   margin: -0.4rem 0 0.4rem;

@@ -10,12 +10,18 @@ const bench = useBench()
 <template>
   <OpenWorking
     :trail="bench.working"
-    @open="bench.openWorking($event)"
+    :says="bench.wouldBe?.says"
+    @open="bench.openWorking($event, bench.wouldBe)"
     @back="bench.working = bench.working.slice(0, -1)"
     @close="bench.working = []"
   >
     <template #default="{ number }">
-      <NotesOn v-if="bench.id" :box="bench.id" :about="number" label="Write a note on this number" />
+      <NotesOn
+        v-if="bench.id && !bench.wouldBe"
+        :box="bench.id"
+        :about="number"
+        label="Write a note on this number"
+      />
     </template>
   </OpenWorking>
 </template>

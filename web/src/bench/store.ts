@@ -44,6 +44,8 @@ export const useBench = defineStore('bench', () => {
   const lit = ref('')
   const problem = ref<Problem | null>(null)
   const working = shallowRef<WorkingView[]>([])
+  /** the box whose numbers are open, as it would be; nothing for the one on the bench */
+  const wouldBe = shallowRef<{ plan: BoxPlan; says: string }>()
   const undone = shallowRef<Step[]>([])
   const done = shallowRef<Step[]>([])
   let asked = 0
@@ -296,16 +298,27 @@ export const useBench = defineStore('bench', () => {
     }
   }
 
-  async function openWorking(number: string) {
+  /**
+   * Opens a number to its working; what is opened from an open one belongs to the same box.
+   *
+   * @param of the box as it would be, when the number is not of the one on the bench
+   */
+  async function openWorking(number: string, of?: { plan: BoxPlan; says: string }) {
     if (!plan.value) return
     try {
+      const found = of ? undefined : searched.value.numbers.find((w) => w.number.id === number)
       const opened =
-        searched.value.numbers.find((w) => w.number.id === number) ??
+        found ??
         (await got(
-          api.POST('/api/work/{number}', { params: { path: { number } }, body: request(plan.value) })
+          api.POST('/api/work/{number}', {
+            params: { path: { number } },
+            body: request(of?.plan ?? plan.value)
+          })
         ))
-      const at = working.value.findIndex((w) => w.number.id === number)
-      working.value = at >= 0 ? working.value.slice(0, at + 1) : [...working.value, opened]
+      const trail = wouldBe.value?.plan === of?.plan ? working.value : []
+      const at = trail.findIndex((w) => w.number.id === number)
+      wouldBe.value = of
+      working.value = at >= 0 ? trail.slice(0, at + 1) : [...trail, opened]
     } catch (error) {
       problem.value = problemOf(error)
     }
@@ -352,6 +365,7 @@ export const useBench = defineStore('bench', () => {
     kept,
     problem,
     working,
+    wouldBe,
     done,
     undone,
     triedOn,

@@ -9,11 +9,14 @@ const kind = (guess: string, name: string, stands = false) => ({
   guess,
   name,
   inside: '71.4 mm',
+  insideNumber: 'lid.inside-height',
   outside: '104.3 mm',
+  outsideNumber: '',
   work: 'a groove in 3 walls',
   year: 'held by 4.0 mm on the driest day',
   stands,
-  made: guess !== 'LID_SAWN_OFF'
+  made: guess !== 'LID_SAWN_OFF',
+  plan: { name: guess }
 })
 const KINDS = [
   kind('LID_NONE', 'none'),
@@ -83,8 +86,31 @@ describe('kinds of lid beside each other', () => {
     await quiet()
     seen(true)
     await quiet()
-    page.querySelectorAll('button')[2]?.click()
+    page.querySelectorAll<HTMLElement>('button.take')[2]?.click()
     expect(begin).toHaveBeenCalledWith('LID_SAWN_OFF')
+    close()
+  })
+
+  it('open their numbers as they would be, the one that stands as it is', async () => {
+    const { shop, page, close } = folded({
+      'POST /api/work/lids': KINDS,
+      'POST /api/work/lid.inside-height': { number: { id: 'lid.inside-height' }, inputs: [] }
+    })
+    await quiet()
+    seen(true)
+    await quiet()
+    const numbers = page.querySelectorAll<HTMLElement>('button.height')
+    expect(numbers).toHaveLength(3)
+    numbers[2]?.click()
+    await quiet()
+    expect(shop.asked.at(-1)?.body).toMatchObject({ plan: { name: 'LID_SAWN_OFF' } })
+    expect(useBench().wouldBe?.says).toContain('sawn off')
+    numbers[1]?.click()
+    await quiet()
+    expect(shop.asked.at(-1)?.body).toMatchObject({ plan: { name: 'Germination box' } })
+    expect(useBench().wouldBe).toBeUndefined()
+    // of two boxes nothing goes back and forth
+    expect(useBench().working).toHaveLength(1)
     close()
   })
 })

@@ -28,23 +28,45 @@ watch(
   },
   { immediate: true }
 )
+
+function heights(kind: LidKind) {
+  return [
+    { called: 'inside', text: kind.inside, number: kind.insideNumber },
+    { called: 'closed', text: kind.outside, number: kind.outsideNumber }
+  ].filter((h) => h.text)
+}
+
+/** A number of the box as it would be with that lid. */
+function open(kind: LidKind, number: string) {
+  const would = kind.stands ? undefined : { plan: kind.plan, says: `As it would be, lid: ${kind.name}` }
+  void bench.openWorking(number, would)
+}
 </script>
 
 <template>
   <p v-if="failed" class="not">{{ failed }}</p>
   <p v-else-if="!lids.length">Working them out…</p>
   <ul ref="list" class="lids" aria-label="Kinds of lid">
-    <li v-for="l in lids" :key="l.guess">
-      <button type="button" :aria-pressed="l.stands" @click="bench.begin(l.guess)">
+    <li v-for="l in lids" :key="l.guess" :class="{ stands: l.stands }">
+      <button type="button" class="take" :aria-pressed="l.stands" @click="bench.begin(l.guess)">
         <strong>{{ l.name }}</strong>
         <span v-if="!l.made" class="not"> needs other sizes first</span>
-        <span class="heights">
-          <span v-if="l.inside">inside <NumText :text="l.inside" /></span>
-          <span>closed <NumText :text="l.outside" /></span>
-        </span>
-        <span v-if="l.work" class="work">{{ l.work }}</span>
-        <span v-if="l.year" class="work">{{ l.year }}</span>
       </button>
+      <div class="heights">
+        <component
+          :is="h.number ? 'button' : 'span'"
+          v-for="h in heights(l)"
+          :key="h.called"
+          :type="h.number ? 'button' : undefined"
+          :title="h.number ? 'Show the working' : undefined"
+          class="height"
+          @click="h.number && open(l, h.number)"
+        >
+          {{ h.called }} <span class="value"><NumText :text="h.text" /></span>
+        </component>
+      </div>
+      <span v-if="l.work" class="work">{{ l.work }}</span>
+      <span v-if="l.year" class="work">{{ l.year }}</span>
     </li>
   </ul>
 </template>
@@ -55,33 +77,43 @@ watch(
   margin: 0;
   padding: 0;
 }
-button {
-  display: block;
-  width: 100%;
+li {
   padding: 0.45rem 0.5rem;
-  border: 0;
   border-bottom: 1px dotted var(--rule);
+  line-height: 1.3;
+}
+li.stands {
+  border-left: 5px solid var(--edge);
+}
+button {
+  border: 0;
   background: none;
   color: inherit;
   font: inherit;
-  line-height: 1.3;
   text-align: left;
   cursor: pointer;
+}
+.take {
+  display: block;
+  width: 100%;
+  padding: 0.15rem 0;
 }
 button:hover,
 button:focus-visible {
   background: var(--ground);
 }
-button[aria-pressed='true'] {
-  border-left: 5px solid var(--edge);
-}
 .heights {
   display: grid;
   grid-template-columns: 1fr 1fr;
 }
-.heights > span {
+.height {
   display: flex;
   flex-direction: column;
+  align-items: flex-start;
+  padding: 0;
+}
+button.height .value {
+  border-bottom: 2px solid color-mix(in srgb, var(--good) 45%, transparent);
 }
 .work {
   display: block;

@@ -7,12 +7,14 @@ import canthook.lid.LidOnTop;
 import canthook.lid.SawnOffLid;
 import canthook.lid.SlidingLid;
 import canthook.lid.WorkedLid;
+import canthook.plan.BoxPlan;
 import canthook.verdict.Verdict.Weight;
 import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The kinds of lid beside each other for one box: what each costs in height and work, and how it behaves in a year. Each is worked. */
 public final class LidsCompared {
@@ -29,21 +31,27 @@ public final class LidsCompared {
      * One kind.
      *
      * @param inside height left under it; empty where nothing is there to measure from
+     * @param insideNumber its number in that plan; empty where there is none
      * @param outside height of the closed box
+     * @param outsideNumber as for the inside
      * @param work what is to be done for it
      * @param year how it behaves
      * @param stands whether it is the one the box has
      * @param made whether it can be made as it begins
+     * @param plan with this lid: its numbers open to their workings
      */
     public record Kind(
             FirstGuess guess,
             String name,
             String inside,
+            String insideNumber,
             String outside,
+            String outsideNumber,
             String work,
             String year,
             boolean stands,
-            boolean made) {}
+            boolean made,
+            BoxPlan plan) {}
 
     /** The one that stands as it is told, the others as they would begin. */
     public static List<Kind> of(WorkedPlan worked) {
@@ -59,13 +67,16 @@ public final class LidsCompared {
                     guess,
                     name(guess),
                     open == null ? "" : open.text(display),
+                    open == null ? "" : open.id(),
                     display.text(outside(with), Precision.LAYOUT),
+                    outsideNumber(with),
                     work(with, display),
                     year(with, display),
                     stands,
                     with.found().stream()
                             .noneMatch(v ->
-                                    v.weight() == Weight.STOP && v.station().equals("lid"))));
+                                    v.weight() == Weight.STOP && v.station().equals("lid")),
+                    with.plan()));
         }
         return List.copyOf(kinds);
     }
@@ -99,6 +110,21 @@ public final class LidsCompared {
                 .orElse(worked.fingers().wall().length());
         Worked below = worked.walls().below();
         return below == null ? closed : closed.plus(below.length());
+    }
+
+    /** The number that height is worked out in; none where a sawn box stands on its bottom. */
+    private static String outsideNumber(WorkedPlan worked) {
+        Length outside = outside(worked);
+        return Stream.of(
+                        "lid.total-height",
+                        "lid.closed-height",
+                        "bottom.total-height",
+                        worked.fingers().wall().id())
+                .flatMap(id -> worked.number(id).stream())
+                .filter(number -> number.length().equals(outside))
+                .map(Worked::id)
+                .findFirst()
+                .orElse("");
     }
 
     private static Optional<Length> length(WorkedPlan worked, String id) {

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -23,20 +24,27 @@ final class Offers {
     List<Verdict> of(WorkedPlan worked) {
         List<Verdict> known = proven;
         if (known == null) {
-            known = prove(worked);
+            known = prove(worked, verdict -> true);
             proven = known;
         }
         return known;
     }
 
-    private static List<Verdict> prove(WorkedPlan worked) {
+    /** Those that are mended at a place with their fixes, the others without. */
+    List<Verdict> at(WorkedPlan worked, Place place) {
+        return prove(worked, verdict -> place.mends(verdict.station()));
+    }
+
+    private static List<Verdict> prove(WorkedPlan worked, Predicate<Verdict> offered) {
         List<Verdict> found = worked.found();
         Set<Verdict.Code> stops = stops(found);
         List<Verdict> all = new ArrayList<>(found.size());
         for (Verdict verdict : found) {
-            List<Fix> fixing = verdict.fixes().stream()
-                    .filter(fix -> mends(verdict, fix, worked, stops))
-                    .toList();
+            List<Fix> fixing = offered.test(verdict)
+                    ? verdict.fixes().stream()
+                            .filter(fix -> mends(verdict, fix, worked, stops))
+                            .toList()
+                    : List.of();
             all.add(
                     fixing.size() == verdict.fixes().size()
                             ? verdict

@@ -63,6 +63,16 @@ public enum Place {
         return prefixes.stream().anyMatch(number::startsWith);
     }
 
+    /** Whether what is said at a station is mended here. */
+    boolean mends(String station) {
+        return switch (this) {
+            case BOTTOM, LID -> station.equals(id()) || station.equals("seasons");
+            case CORNERS -> station.equals(SIZE.id());
+            case BEGUN -> false;
+            case SIZE, FINGERS, BLANK, JIG, FIT, CUT, FITTINGS, GLUE, FINISH -> station.equals(id());
+        };
+    }
+
     /** Whether it stands in the rail. */
     public boolean isStation() {
         return this != CORNERS && this != BEGUN;

@@ -192,6 +192,11 @@ public record WorkedPlan(
         return offers.of(this);
     }
 
+    /** All verdicts, in shop order; those that are mended at one place with their fixes, the others without: no fix is tried for nothing. */
+    public List<Verdict> verdictsAt(Place place) {
+        return offers.at(this, place);
+    }
+
     /** All verdicts as the stages found them, their fixes not tried yet. */
     public List<Verdict> found() {
         List<Verdict> all = new ArrayList<>();

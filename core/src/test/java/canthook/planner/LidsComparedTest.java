@@ -55,6 +55,17 @@ class LidsComparedTest {
         assertThat(worked.plan().display()).isEqualTo(LengthDisplay.METRIC);
         for (Kind kind : LidsCompared.of(worked)) {
             WorkedPlan with = kind.stands() ? worked : work(kind.guess().in(worked));
+            assertThat(kind.plan()).isEqualTo(with.plan());
+            assertThat(with.number(kind.outsideNumber()).isPresent())
+                    .as(kind.guess() + ": only a sawn box on a bottom under it has no number of its own")
+                    .isEqualTo(kind.guess() != FirstGuess.LID_SAWN_OFF
+                            || with.walls().below() == null);
+            with.number(kind.outsideNumber())
+                    .ifPresent(n -> assertThat(n.length().mm()).isCloseTo(mm(kind.outside()), within(0.051)));
+            if (!kind.inside().isEmpty()) {
+                assertThat(with.number(kind.insideNumber()).orElseThrow().text(LengthDisplay.METRIC))
+                        .isEqualTo(kind.inside());
+            }
             // a lid that is sawn off is drawn as it was glued: what sawing takes is not gone yet
             double sawn = with.number("lid.loss").map(Worked::plain).orElse(0.0);
             assertThat(mm(kind.outside()))

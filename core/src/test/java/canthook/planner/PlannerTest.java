@@ -36,8 +36,10 @@ import canthook.plan.SizeWish;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Weight;
 import canthook.working.Worked;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class PlannerTest {
@@ -194,5 +196,33 @@ class PlannerTest {
                 .filteredOn(m -> m.id().equals("rip"))
                 .singleElement()
                 .satisfies(m -> assertThat(m.from()).isEqualTo(96.7));
+    }
+
+    /** At one place what is mended there has its fixes, the rest has its words only; together the places tell every fix there is. */
+    @Test
+    void everyFixIsToldAtTheStationItMends() {
+        AnyPlan.seeds(1, AnyPlan.share(60)).forEach(any -> {
+            List<Verdict> all = any.worked().verdicts();
+            Set<Integer> told = new HashSet<>();
+            for (Place place : Place.values()) {
+                List<Verdict> here = any.worked().verdictsAt(place);
+                assertThat(here)
+                        .extracting(Verdict::sentence)
+                        .isEqualTo(all.stream().map(Verdict::sentence).toList());
+                for (int i = 0; i < here.size(); i++) {
+                    if (!here.get(i).fixes().isEmpty()) {
+                        assertThat(here.get(i))
+                                .as(place + ", seed " + any.seed())
+                                .isEqualTo(all.get(i));
+                        told.add(i);
+                    }
+                }
+            }
+            for (int i = 0; i < all.size(); i++) {
+                assertThat(told.contains(i))
+                        .as(all.get(i).sentence())
+                        .isEqualTo(!all.get(i).fixes().isEmpty());
+            }
+        });
     }
 }

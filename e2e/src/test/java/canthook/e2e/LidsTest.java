@@ -91,6 +91,18 @@ class LidsTest {
         Page page = lid("envelope-drawer");
         Locator kinds = page.getByLabel("Kinds of lid", new Page.GetByLabelOptions().setExact(true));
         assertThat(kinds.locator("li")).hasCount(5);
+        // a number of a box as it would be opens to the working it would have, and what went into it to its own
+        Locator lifts = kinds.locator("li").filter(new Locator.FilterOptions().setHasText("lifts off"));
+        String told =
+                lifts.getByTitle("Show the working").first().locator(".value").innerText();
+        lifts.getByTitle("Show the working").first().click();
+        Locator working = page.locator(".working");
+        assertThat(working.locator(".says")).containsText("lifts off");
+        assertThat(working.locator(".result")).hasText(told);
+        working.locator("button.input").last().click();
+        assertThat(working.locator(".says")).containsText("lifts off");
+        page.keyboard().press("Escape");
+        assertThat(working).hasCount(0);
         kinds.getByText("lifts off").click();
         assertThat(number(page, "lid.lip-across")).isVisible();
         assertThat(page.locator("nav.rail .here")).containsText("lifts off");

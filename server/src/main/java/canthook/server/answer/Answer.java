@@ -144,7 +144,7 @@ public record Answer(
             Basis basis,
             String residue) {}
 
-    /** A verdict with what would mend it. */
+    /** A verdict with what would mend it, told where it is mended; at other stations without. */
     public record VerdictView(
             Verdict.Code code,
             Verdict.Weight weight,

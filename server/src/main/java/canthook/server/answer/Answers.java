@@ -91,7 +91,8 @@ public final class Answers {
         return new Answer(
                 fields,
                 numbers,
-                worked.verdicts().stream().map(Answers::verdict).toList(),
+                (place == null ? worked.verdicts() : worked.verdictsAt(place))
+                        .stream().map(Answers::verdict).toList(),
                 Stations.of(worked),
                 worked.fingers().chosen().sections().count(),
                 worked.fingers().best().sections().count(),
