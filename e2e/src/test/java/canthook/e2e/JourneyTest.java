@@ -143,12 +143,16 @@ class JourneyTest {
         assertThat(panel).not().hasAttribute("points", dry);
         assertThat(page.locator("polygon.end-stop, polygon.end-through")).hasCount(8);
 
-        // lid: put its line on a boundary
+        // lid: begun with its line on a boundary, moved off it, and put back
         station(page, "Lid");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Give it a sliding lid"))
                 .click();
-        page.locator("[data-code=LID_LINE_OFF] .fix").first().click();
-        assertThat(page.locator("[data-code=LID_LINE_OFF]")).hasCount(0);
+        reads(page, "lid.off", "0.00 mm");
+        Locator off = page.locator("[data-code=LID_LINE_OFF]");
+        assertThat(off).hasCount(0);
+        Workbench.type(page, "Groove above bottom edge", "70");
+        off.locator(".fix").first().click();
+        assertThat(off).hasCount(0);
         reads(page, "lid.off", "0.00 mm");
         assertThat(page.locator("nav.rail .station.here .line")).hasText("slides, line on a boundary");
 

@@ -21,6 +21,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -80,6 +81,12 @@ public class Problems extends ResponseEntityExceptionHandler {
         ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), "file");
         problem.setProperty("lines", e.lines());
         return problem;
+    }
+
+    /** Whoever asked has hung up: there is nobody left to answer, and nothing has gone wrong here. */
+    @ExceptionHandler
+    void gone(ClientAbortException e, HttpServletResponse response) {
+        LOG.debug("Hung up before the answer was out: {}", e.getMessage());
     }
 
     @ExceptionHandler
