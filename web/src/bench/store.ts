@@ -49,6 +49,7 @@ export const useBench = defineStore('bench', () => {
   const undone = shallowRef<Step[]>([])
   const done = shallowRef<Step[]>([])
   let asked = 0
+  let opening = 0
   let hovered: FixView | null = null
   const keeper = keeping(id, plan)
   const { revision, kept, why, offered, putBy, letGo, keepSoon, keep, keepOnTop, keepAsCopy } = keeper
@@ -305,6 +306,8 @@ export const useBench = defineStore('bench', () => {
    */
   async function openWorking(number: string, of?: { plan: BoxPlan; says: string }) {
     if (!plan.value) return
+    const turn = ++opening
+    const stood = working.value.length
     try {
       const found = of ? undefined : searched.value.numbers.find((w) => w.number.id === number)
       const opened =
@@ -315,6 +318,8 @@ export const useBench = defineStore('bench', () => {
             body: request(of?.plan ?? plan.value)
           })
         ))
+      // pressed again, or closed before it came
+      if (turn !== opening || working.value.length < stood) return
       const trail = wouldBe.value?.plan === of?.plan ? working.value : []
       const at = trail.findIndex((w) => w.number.id === number)
       wouldBe.value = of

@@ -3,7 +3,6 @@ package canthook.fingers;
 import canthook.length.Length;
 import canthook.plan.PartEnd;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -222,14 +221,14 @@ public record Layout(
         return slot(fingerFirst, last).holds(groove);
     }
 
-    /** The offset nearest to the groove's own at which it lies wholly inside one section. */
-    public Optional<Length> nearestClear(Span groove) {
-        return clear(groove).min(Comparator.comparing((Length at) -> distance(at, groove.from())));
-    }
-
     /** The highest offset, none over the groove's own, at which it lies wholly inside one section. */
     public Optional<Length> clearUnder(Span groove) {
         return clear(groove).filter(at -> !at.isOver(groove.from())).max(Length::compareTo);
+    }
+
+    /** The lowest offset, none under the groove's own, at which it lies wholly inside one section. */
+    public Optional<Length> clearOver(Span groove) {
+        return clear(groove).filter(at -> !at.isUnder(groove.from())).min(Length::compareTo);
     }
 
     /** In each section that holds it the offset nearest to the groove's own. */

@@ -83,7 +83,7 @@ public final class Lids {
 
     /**
      * A sliding lid: as it was told, where that still lies on the wall; else its groove half a wall's thickness, and at least 4 mm, below
-     * the edge. Where the contents lead the wall grows for it, and the groove begins where the wall ended.
+     * the edge. Where the contents lead the wall grows for it, and the groove begins where the box had room for them.
      */
     public static BoxPlan sliding(BoxPlan plan, SizedBox box, Ladder ladder) {
         Lid was = plan.lid();
@@ -99,7 +99,7 @@ public final class Lids {
         Lid was = plan.lid();
         Layout layout = ladder.joint().layout();
         Groove begun = groove(plan, box, ladder);
-        Groove groove = begun.equals(told(plan))
+        Groove groove = growsFor(plan) || begun.equals(told(plan))
                 ? begun
                 : layout.clearUnder(new Layout.Span(begun.offset(), begun.top()))
                         .map(begun::withOffset)
@@ -201,10 +201,15 @@ public final class Lids {
         Length over = Length.longer(LEAST_OVER, box.thickness().length().dividedBy(2));
         boolean grows =
                 plan.size().from() == SizeWish.From.CONTENTS && plan.size().contents() != null;
-        Length highest = grows ? wall : wall.minus(over).minus(width);
+        Length highest = grows ? box.height().length() : wall.minus(over).minus(width);
         return said != null && !said.offset().isOver(highest) && said.offset().isOver(wall.dividedBy(2))
                 ? said
-                : new Groove(width, depth, Groove.OFFSET.nearest(highest.downTo(TENTH)));
+                : new Groove(width, depth, Groove.OFFSET.nearest(highest));
+    }
+
+    /** Where the contents lead the wall grows for a lid: its sections are not yet those it will have. */
+    private static boolean growsFor(BoxPlan plan) {
+        return plan.size().from() == SizeWish.From.CONTENTS && plan.size().contents() != null;
     }
 
     /**

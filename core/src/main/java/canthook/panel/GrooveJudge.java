@@ -17,8 +17,11 @@ import canthook.verdict.Verdicts;
 import canthook.walls.GrooveAsked;
 import canthook.working.Worked;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * What is judged of every groove with a panel in it, whosever it is.
@@ -33,6 +36,9 @@ public record GrooveJudge(
         Function<Groove, BoxPlan> with,
         Verdicts verdicts) {
     private static final Length HIGHEST = Length.mm(1500);
+
+    /** What stands under a groove carries its panel. */
+    private static final Length LEAST_UNDER = Length.mm(3);
 
     private Groove groove() {
         return asked.groove();
@@ -106,12 +112,17 @@ public record GrooveJudge(
         }
     }
 
-    /** The offset nearest to its own at which the groove lies inside one section. */
+    /** The offsets nearest to its own, under it and over it, at which the groove lies inside one section; none where a sliver is left under it. */
     public List<Fix> intoOneSection(Layout layout) {
-        return layout.nearestClear(new Layout.Span(groove().offset(), groove().top()))
-                .filter(clear -> !clear.isOver(HIGHEST) && !clear.isNegative())
-                .map(clear -> List.of(at((clear.isUnder(groove().offset()) ? "Lower it to " : "Raise it to "), clear)))
-                .orElse(List.of());
+        Layout.Span span = new Layout.Span(groove().offset(), groove().top());
+        return Stream.of(layout.clearUnder(span), layout.clearOver(span))
+                .flatMap(Optional::stream)
+                .filter(clear ->
+                        !clear.isOver(HIGHEST) && !clear.isUnder(Length.shorter(LEAST_UNDER, groove().offset())))
+                .sorted(Comparator.comparing(
+                        clear -> clear.minus(groove().offset()).abs()))
+                .map(clear -> at((clear.isUnder(groove().offset()) ? "Lower it to " : "Raise it to "), clear))
+                .toList();
     }
 
     /** Too little engagement at the driest, with what may help; what does not is never offered. */

@@ -6,8 +6,11 @@ import canthook.plan.BoxPlan;
 import canthook.shop.Shop;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdict.Weight;
+import java.util.HashSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
 
 /**
@@ -17,6 +20,9 @@ import java.util.function.BiFunction;
 public final class Begun {
     /** A stop weighs as many minds as no plan has. */
     private static final int STOP = 100;
+
+    /** What goes in comes before lines on boundaries and the like. */
+    private static final int MEETS = 10;
 
     private static final int MOST_MOVES = 6;
 
@@ -48,40 +54,46 @@ public final class Begun {
     private static BoxPlan settled(
             BoxPlan plan, Shop shop, String station, BiFunction<BoxPlan, BoxPlan, Optional<BoxPlan>> moved) {
         WorkedPlan stands = Planner.work(plan, shop);
+        WorkedPlan best = stands;
+        Set<BoxPlan> tried = new HashSet<>(Set.of(plan));
         for (int moves = 0; moves < MOST_MOVES; moves++) {
-            WorkedPlan better = null;
-            int least = weight(stands);
+            WorkedPlan next = null;
+            // one that only trades one mind for another may lead on
+            int least = weight(stands) + 1;
             for (Verdict verdict : stands.found()) {
                 if (verdict.weight() == Weight.NOTE || !verdict.station().equals(station)) {
                     continue;
                 }
                 for (Fix fix : verdict.fixes()) {
-                    Optional<BoxPlan> tried = moved.apply(stands.plan(), fix.after());
-                    if (tried.isEmpty()) {
+                    BoxPlan to = moved.apply(stands.plan(), fix.after()).orElse(null);
+                    if (to == null || !tried.add(to)) {
                         continue;
                     }
-                    WorkedPlan after = Planner.work(tried.get(), shop);
+                    WorkedPlan after = Planner.work(to, shop);
                     if (weight(after) < least) {
                         least = weight(after);
-                        better = after;
+                        next = after;
                     }
                 }
             }
-            if (better == null) {
-                return stands.plan();
+            if (next == null) {
+                return best.plan();
             }
-            stands = better;
+            stands = next;
+            best = weight(next) < weight(best) ? next : best;
         }
-        return stands.plan();
+        return best.plan();
     }
 
     private static int weight(WorkedPlan worked) {
-        return worked.found().stream()
-                .mapToInt(v -> switch (v.weight()) {
-                    case STOP -> STOP;
-                    case MIND -> 1;
-                    case NOTE -> 0;
-                })
-                .sum();
+        return worked.found().stream().mapToInt(Begun::weight).sum();
+    }
+
+    private static int weight(Verdict verdict) {
+        return switch (verdict.weight()) {
+            case STOP -> STOP;
+            case MIND -> verdict.code() == Code.CONTENTS_MEET_LID ? MEETS : 1;
+            case NOTE -> 0;
+        };
     }
 }

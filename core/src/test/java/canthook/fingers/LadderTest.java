@@ -195,13 +195,14 @@ class LadderTest {
         assertThat(layout.meets(new Span(mm(2), mm(8)))).isEqualTo(Layout.Where.FINGER_OF_FINGER_FIRST);
         assertThat(layout.meets(new Span(mm(12), mm(18)))).isEqualTo(Layout.Where.FINGER_OF_SLOT_FIRST);
         assertThat(layout.meets(new Span(mm(8), mm(14)))).isEqualTo(Layout.Where.STRADDLES);
-        assertThat(layout.nearestClear(new Span(mm(5), mm(11)))).contains(mm(4));
-        assertThat(layout.nearestClear(new Span(mm(8), mm(14)))).contains(mm(9.8));
-        assertThat(layout.nearestClear(new Span(mm(8), mm(30)))).isEmpty();
-        // 39.8 begins the last section but a groove from there would end above the wall's edge
-        assertThat(layout.nearestClear(new Span(mm(40), mm(49)))).contains(mm(40));
+        assertThat(layout.clearUnder(new Span(mm(5), mm(11)))).contains(mm(4));
+        assertThat(layout.clearUnder(new Span(mm(8), mm(30)))).isEmpty();
+        // from 39.6 on the last section begins
+        assertThat(layout.clearOver(new Span(mm(32), mm(41)))).contains(mm(39.6));
         assertThat(layout.clearUnder(new Span(mm(8), mm(14)))).contains(mm(4));
         assertThat(layout.clearUnder(new Span(mm(48), mm(54)))).contains(mm(43.4));
+        assertThat(layout.clearOver(new Span(mm(8), mm(14)))).contains(mm(9.8));
+        assertThat(layout.clearOver(new Span(mm(48), mm(54)))).isEmpty();
         assertThat(layout.boundaries()).containsExactly(mm(9.8), mm(19.8), mm(29.6), mm(39.6));
     }
 }

@@ -153,6 +153,45 @@ class FirstGuessTest {
         }
     }
 
+    /** The same for boxes made for what goes in: it is not in the way of the lid either, however little or much it is. */
+    @ParameterizedTest
+    @EnumSource(names = {"LID_SLIDING", "LID_SAWN_OFF", "LID_HINGED", "BOTTOM_CAPTURED", "BOTTOM_SLATS"})
+    void aBoxOfThingsIsClosedOverThem(FirstGuess guess) {
+        Set<Code> left = EnumSet.of(Code.ENGAGEMENT_SHORT, Code.SEAM_HALF_THIN, Code.LID_LINE_OFF);
+        for (double length : new double[] {60, 180, 300}) {
+            for (double height : new double[] {8, 35, 100}) {
+                for (int count : new int[] {1, 6}) {
+                    BoxPlan made = StartingPlan.of(new StartingPlan.Wish(
+                            "Box of pencils",
+                            "",
+                            LengthUnit.MILLIMETRE,
+                            From.CONTENTS,
+                            null,
+                            null,
+                            null,
+                            List.of(new StartingPlan.Held("pencils", mm(length), mm(8), mm(height), count, null)),
+                            null,
+                            null,
+                            null,
+                            null,
+                            null,
+                            null,
+                            null));
+                    WorkedPlan begun =
+                            work(guess.in(work(Begun.panels(made, work(made).shop()))));
+                    assertThat(begun.found().stream()
+                                    .filter(v -> v.weight() != Weight.NOTE
+                                            && (v.station().equals("lid")
+                                                    || v.station().equals("bottom")))
+                                    .map(Verdict::code)
+                                    .filter(code -> !left.contains(code)))
+                            .as(length + ", " + height + " high, " + count)
+                            .isEmpty();
+                }
+            }
+        }
+    }
+
     @Test
     void aSmallBoxSawnOpenSaysWhatItsSeamAndItsTopNeed() {
         WorkedPlan begun = work(FirstGuess.LID_SAWN_OFF.in(work(box(130, 95, 90, 6))));

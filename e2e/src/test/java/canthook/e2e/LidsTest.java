@@ -99,7 +99,9 @@ class LidsTest {
         Locator working = page.locator(".working");
         assertThat(working.locator(".says")).containsText("lifts off");
         assertThat(working.locator(".result")).hasText(told);
+        String number = working.locator("h2").innerText();
         working.locator("button.input").last().click();
+        assertThat(working.locator("h2")).not().hasText(number);
         assertThat(working.locator(".says")).containsText("lifts off");
         page.keyboard().press("Escape");
         assertThat(working).hasCount(0);
