@@ -17,18 +17,20 @@ function server() {
       ? [refused.status, refused.body]
       : path === '/api/work'
         ? [200, { numbers: [], verdicts: [], stations: [], fields: {}, sections: 3 }]
-        : request.method === 'PUT'
-          ? [200, { revision: (body.revision as number) + 1 }]
-          : path.endsWith('/way-back')
-            ? [200, { back: farther.back, forth: farther.forth }]
-            : path.includes('/history/')
-              ? [200, { plan: { name: 'Tray', size: { height: Number(path.split('/').pop()) } } }]
-              : path.endsWith('/what-if/of')
-                ? [200, {}]
-                : [
-                    200,
-                    { id: 'tray', revision: 4, plan: { name: 'Tray', size: { height: 96 } }, testCuts: [] }
-                  ]
+        : path.startsWith('/api/work/')
+          ? [200, { number: { id: path.split('/').pop() }, inputs: [] }]
+          : request.method === 'PUT'
+            ? [200, { revision: (body.revision as number) + 1 }]
+            : path.endsWith('/way-back')
+              ? [200, { back: farther.back, forth: farther.forth }]
+              : path.includes('/history/')
+                ? [200, { plan: { name: 'Tray', size: { height: Number(path.split('/').pop()) } } }]
+                : path.endsWith('/what-if/of')
+                  ? [200, {}]
+                  : [
+                      200,
+                      { id: 'tray', revision: 4, plan: { name: 'Tray', size: { height: 96 } }, testCuts: [] }
+                    ]
     return new Response(JSON.stringify(reply), { status, headers: { 'content-type': 'application/json' } })
   })
   return { calls, refuse, farther }
@@ -124,6 +126,18 @@ describe('a box on the bench', () => {
     release()
     await Promise.all(steps)
     expect(bench.preview).toBeNull()
+  })
+
+  it('leaves a working closed that was closed before the next one came', async () => {
+    const { bench } = await opened()
+    await bench.openWorking('fingers.slot')
+    const next = bench.openWorking('fingers.kerf')
+    bench.working = []
+    await next
+    expect(bench.working).toEqual([])
+    // of two pressed quickly the last one is shown
+    await Promise.all([bench.openWorking('fingers.slot'), bench.openWorking('fingers.kerf')])
+    expect(bench.working.map((w) => w.number.id)).toEqual(['fingers.kerf'])
   })
 
   it('shows a fix while the pointer rests on it', async () => {
