@@ -5,6 +5,8 @@ public enum LengthUnit {
     MILLIMETRE("mm", 1_000_000),
     INCH("in", 25_400_000);
 
+    private static final double LITTLE = 5;
+
     private final String sign;
     private final long nanometres;
 
@@ -19,5 +21,30 @@ public enum LengthUnit {
 
     public long nanometres() {
         return nanometres;
+    }
+
+    /** What a size that nobody told is rounded to: a tenth of a millimetre, a sixty-fourth of an inch. */
+    public Length fine() {
+        return new Length(
+                switch (this) {
+                    case MILLIMETRE -> nanometres / 10;
+                    case INCH -> nanometres / 64;
+                });
+    }
+
+    /**
+     * A usual size as the makers of this unit have it: in inches the nearest sixteenth, of little things the nearest sixty-fourth.
+     *
+     * @param millimetres it has for the others
+     */
+    public Length usual(double millimetres) {
+        Length size = Length.mm(millimetres);
+        return switch (this) {
+            case MILLIMETRE -> size;
+            case INCH -> {
+                Length step = millimetres < LITTLE ? fine() : fine().times(4);
+                yield size.plus(step.dividedBy(2)).downTo(step);
+            }
+        };
     }
 }

@@ -39,10 +39,10 @@ import org.jspecify.annotations.Nullable;
 /** The kinds of lid: what each asks of the walls, and what follows from it. The only reader of the plan's lid. */
 public final class Lids {
     private static final Length LEAST_OVER = Length.mm(4);
-    private static final Length TENTH = Length.mm(0.1);
-    private static final Length USUAL_LIP = Length.mm(6);
-    private static final Length USUAL_OVERHANG = Length.mm(6);
-    private static final Length USUAL_ON_TOP = Length.mm(12);
+    private static final double THINNEST = 3;
+    private static final double USUAL_LIP = 6;
+    private static final double USUAL_OVERHANG = 6;
+    private static final double USUAL_ON_TOP = 12;
 
     private Lids() {}
 
@@ -88,7 +88,7 @@ public final class Lids {
     public static BoxPlan sliding(BoxPlan plan, SizedBox box, Ladder ladder) {
         Lid was = plan.lid();
         return plan.with(new Sliding(
-                stuff(plan), thickness(was, box), groove(plan, box, ladder), was.running(), was.vertical()));
+                stuff(plan), thickness(plan, box), groove(plan, box, ladder), was.running(), was.vertical()));
     }
 
     /**
@@ -117,15 +117,15 @@ public final class Lids {
         }
         return plan.with(new SawnOff(
                 stuff(plan),
-                thickness(was, box),
+                thickness(plan, box),
                 groove,
                 Lid.SEAM.nearest(seam),
                 false,
                 Joined.LOOSE,
                 null,
                 null,
-                Hinges.USUAL,
-                Liner.USUAL,
+                Hinges.usual(plan.unit()),
+                Liner.usual(plan.unit()),
                 was.running(),
                 was.vertical()));
     }
@@ -168,13 +168,13 @@ public final class Lids {
         Lid was = plan.lid();
         return new OnTop(
                 stuff(plan),
-                USUAL_ON_TOP,
-                USUAL_OVERHANG,
+                plan.unit().usual(USUAL_ON_TOP),
+                plan.unit().usual(USUAL_OVERHANG),
                 kept,
-                USUAL_LIP,
+                plan.unit().usual(USUAL_LIP),
                 false,
-                Breadboard.USUAL,
-                Hinges.USUAL,
+                Breadboard.usual(plan.unit()),
+                Hinges.usual(plan.unit()),
                 was.groove(),
                 was.running(),
                 was.vertical());
@@ -185,17 +185,17 @@ public final class Lids {
         return said == null ? plan.walls() : said;
     }
 
-    private static Length thickness(Lid was, SizedBox box) {
-        Length said = was.thickness();
-        return said == null ? usual(box) : said;
+    private static Length thickness(BoxPlan plan, SizedBox box) {
+        Length said = plan.lid().thickness();
+        return said == null ? usual(plan, box) : said;
     }
 
     private static Groove groove(BoxPlan plan, SizedBox box, Ladder ladder) {
         Lid was = plan.lid();
         Groove said = was.groove();
         Length wall = ladder.wall().length();
-        Length thickness = thickness(was, box);
-        Length tongue = Length.shorter(thickness, usual(box));
+        Length thickness = thickness(plan, box);
+        Length tongue = Length.shorter(thickness, usual(plan, box));
         Length width = said == null ? tongue : said.width();
         Length depth = said == null ? tongue : said.depth();
         Length over = Length.longer(LEAST_OVER, box.thickness().length().dividedBy(2));
@@ -243,7 +243,9 @@ public final class Lids {
         }
     }
 
-    private static Length usual(SizedBox box) {
-        return Length.longer(Length.mm(3), box.thickness().length().dividedBy(2).downTo(TENTH));
+    private static Length usual(BoxPlan plan, SizedBox box) {
+        return Length.longer(
+                plan.unit().usual(THINNEST),
+                box.thickness().length().dividedBy(2).downTo(plan.unit().fine()));
     }
 }

@@ -1,6 +1,7 @@
 package canthook.plan;
 
 import canthook.length.Length;
+import canthook.length.LengthUnit;
 import canthook.refusal.Bounds;
 import org.jspecify.annotations.Nullable;
 
@@ -26,6 +27,16 @@ public record Breadboard(
 
     public static final Breadboard USUAL =
             new Breadboard(Length.mm(40), Length.mm(15), Length.mm(25), Length.mm(6), null);
+
+    /** As it is usual where this is measured in. */
+    public static Breadboard usual(LengthUnit unit) {
+        return new Breadboard(
+                unit.usual(USUAL.width.mm()),
+                unit.usual(USUAL.tongue.mm()),
+                unit.usual(USUAL.inset.mm()),
+                unit.usual(USUAL.peg.mm()),
+                USUAL.splined);
+    }
 
     public Breadboard {
         WIDTH.check("width", width);

@@ -1,6 +1,7 @@
 package canthook.plan;
 
 import canthook.length.Length;
+import canthook.length.LengthUnit;
 import canthook.refusal.Bounds;
 import canthook.refusal.Range;
 import canthook.refusal.Refused;
@@ -56,6 +57,22 @@ public record Hinges(
             Length.mm(0.5),
             Share.HALF,
             null);
+
+    /** The same where inches are measured: 1 1/2 long, 3/8 wide, 5/64 thick, folded and round the pin 3/16. */
+    private static final Hinges USUAL_IN_INCHES =
+            new Hinges(2, inches(96), inches(24), inches(5), inches(12), inches(12), inches(1), Share.HALF, null);
+
+    private static Length inches(int sixtyFourths) {
+        return LengthUnit.INCH.fine().times(sixtyFourths);
+    }
+
+    /** A pair as it hangs in shops that measure so. */
+    public static Hinges usual(LengthUnit unit) {
+        return switch (unit) {
+            case MILLIMETRE -> USUAL;
+            case INCH -> USUAL_IN_INCHES;
+        };
+    }
 
     public Hinges {
         COUNT.check("count", count);

@@ -1,6 +1,7 @@
 package canthook.plan;
 
 import canthook.length.Length;
+import canthook.length.LengthUnit;
 import canthook.refusal.Bounds;
 
 /**
@@ -14,6 +15,11 @@ public record Liner(Length thickness, Length over) {
     public static final Bounds OVER = new Bounds("Liner over the edge", Length.mm(1), Length.mm(100));
 
     public static final Liner USUAL = new Liner(Length.mm(4), Length.mm(8));
+
+    /** As it is usual where this is measured in. */
+    public static Liner usual(LengthUnit unit) {
+        return new Liner(unit.usual(USUAL.thickness.mm()), unit.usual(USUAL.over.mm()));
+    }
 
     public Liner {
         THICKNESS.check("thickness", thickness);

@@ -1,6 +1,5 @@
 package canthook.planner;
 
-import canthook.fitting.Fittings;
 import canthook.length.Length;
 import canthook.panel.GrooveRun;
 import canthook.plan.BoxPlan;
@@ -23,7 +22,7 @@ import java.util.List;
 /** What a fitting begins with: something that can be made, near what is usual, where there is room for it. */
 final class FirstFittings {
     private static final Stuff PLYWOOD = new Stuff("sheet-plywood", 0);
-    private static final Length USUAL = Length.mm(6);
+    private static final double USUAL = 6;
 
     private FirstFittings() {}
 
@@ -56,9 +55,9 @@ final class FirstFittings {
                 worked.plan(),
                 new Divider(
                         run,
-                        Divider.AT.nearest(Fittings.tenths(at)),
+                        Divider.AT.nearest(down(worked, at)),
                         last == null ? PLYWOOD : last.stuff(),
-                        last == null ? USUAL : last.thickness(),
+                        last == null ? usual(worked, USUAL) : last.thickness(),
                         last == null ? Divider.HEIGHT.nearest(height(worked)) : last.height(),
                         false,
                         null));
@@ -78,7 +77,7 @@ final class FirstFittings {
         Length room = under != null
                 ? under.length()
                 : worked.fingers().wall().length().minus(worked.walls().floorHeight());
-        return Fittings.tenths(room.times(9).dividedBy(10));
+        return down(worked, room.times(9).dividedBy(10));
     }
 
     /** The dividers that stand between what goes in, instead of those there were. */
@@ -108,7 +107,9 @@ final class FirstFittings {
     /** A grip in B, and another in D. */
     static BoxPlan grip(WorkedPlan worked) {
         boolean inB = worked.plan().fittings().stream().anyMatch(f -> f instanceof Grip g && g.wall() == Part.B);
-        return added(worked.plan(), new Grip(inB ? Part.D : Part.B, Length.mm(100), Length.mm(28), Length.mm(22)));
+        return added(
+                worked.plan(),
+                new Grip(inB ? Part.D : Part.B, usual(worked, 100), usual(worked, 28), usual(worked, 22)));
     }
 
     /** Pegs through the outer fingers, as thick as they may be, to half a millimetre; those there are stay. */
@@ -120,7 +121,7 @@ final class FirstFittings {
                         worked.fingers().chosen().finger().length(),
                         worked.size().thinnestWall().length())
                 .dividedBy(3);
-        Length half = Length.mm(0.5);
+        Length half = usual(worked, 0.5);
         return added(
                 worked.plan(),
                 new Pegs(Pegs.DIAMETER.nearest(half.times(third.nanometres() / half.nanometres())), Which.OUTER));
@@ -137,7 +138,7 @@ final class FirstFittings {
             Length behind = wall.minus(run.groove().groove().depth().times(2)).minus(Length.mm(0.1));
             thick = Length.shorter(thick, behind);
         }
-        return added(worked.plan(), new CornerPin(CornerPin.DIAMETER.nearest(Fittings.tenths(thick)), false));
+        return added(worked.plan(), new CornerPin(CornerPin.DIAMETER.nearest(down(worked, thick)), false));
     }
 
     /** A bar a third of the lid's length; on a small lid a knob, without a lid none. */
@@ -145,17 +146,17 @@ final class FirstFittings {
         if (worked.lid().pieces().isEmpty() || worked.plan().fittings().stream().anyMatch(Handle.class::isInstance)) {
             return worked.plan();
         }
-        Length third = Fittings.tenths(worked.size().outsideLength().length().dividedBy(3));
-        Length bar = Length.shorter(third, Length.mm(120));
+        Length third = down(worked, worked.size().outsideLength().length().dividedBy(3));
+        Length bar = Length.shorter(third, usual(worked, 120));
         return added(
                 worked.plan(),
-                bar.isUnder(Length.mm(45))
-                        ? new Handle(Length.mm(16), Length.mm(16), Length.mm(16), null)
+                bar.isUnder(usual(worked, 45))
+                        ? new Handle(usual(worked, 16), usual(worked, 16), usual(worked, 16), null)
                         : new Handle(
                                 bar,
-                                Length.mm(18),
-                                Length.mm(18),
-                                Fittings.tenths(bar.times(2).dividedBy(3))));
+                                usual(worked, 18),
+                                usual(worked, 18),
+                                down(worked, bar.times(2).dividedBy(3))));
     }
 
     /** Four feet of 20, 10 high, at the corners; those there are stay. */
@@ -163,7 +164,17 @@ final class FirstFittings {
         if (worked.plan().fittings().stream().anyMatch(Feet.class::isInstance)) {
             return worked.plan();
         }
-        return added(worked.plan(), new Feet(Length.mm(20), Length.mm(10), Length.ZERO));
+        return added(worked.plan(), new Feet(usual(worked, 20), usual(worked, 10), Length.ZERO));
+    }
+
+    /** A usual size as the makers of the plan's unit have it. */
+    static Length usual(WorkedPlan worked, double millimetres) {
+        return worked.plan().unit().usual(millimetres);
+    }
+
+    /** Down to what a size that nobody told is rounded to. */
+    static Length down(WorkedPlan worked, Length length) {
+        return length.downTo(worked.plan().unit().fine());
     }
 
     static BoxPlan added(BoxPlan plan, Fitting fitting) {

@@ -2,6 +2,7 @@ package canthook.planner;
 
 import canthook.bottom.Bottoms;
 import canthook.length.Length;
+import canthook.length.LengthUnit;
 import canthook.lid.Lids;
 import canthook.plan.BoxPlan;
 import canthook.plan.Contents;
@@ -71,10 +72,9 @@ public enum FirstGuess {
     LEAVES,
     PAPER;
 
-    private static final Length LEAST = Length.mm(1);
-    private static final Length PLAY = Length.mm(4);
-    private static final Length FINGERS_OVER = Length.mm(10);
-    private static final Length TENTH = Length.mm(0.1);
+    private static final double LEAST = 1;
+    private static final double PLAY = 4;
+    private static final double FINGERS_OVER = 10;
 
     /** The plan with this decision opened. */
     public BoxPlan in(WorkedPlan worked) {
@@ -85,12 +85,15 @@ public enum FirstGuess {
             case INSIDE_LEADS -> plan.with(lead(worked, From.INSIDE));
             case OUTSIDE_LEADS -> plan.with(lead(worked, From.OUTSIDE));
             case PLACE_LEADS ->
-                plan.with(place(lead(worked, From.OUTSIDE), worked.size()).withFrom(From.OPENING));
+                plan.with(place(lead(worked, From.OUTSIDE), worked.size(), plan.unit())
+                        .withFrom(From.OPENING));
             case FRONT_LOW -> lowered(worked, Which.FRONT);
             case BACK_LOW -> lowered(worked, Which.BACK);
             case BOTH_ENDS_LOW -> lowered(worked, Which.BOTH_ENDS);
             case SIDES_SLOPED -> lowered(worked, Which.SLOPED);
-            case HEIGHT_WITHIN -> plan.with(plan.fingers().within(LEAST, LEAST));
+            case HEIGHT_WITHIN ->
+                plan.with(plan.fingers()
+                        .within(plan.unit().usual(LEAST), plan.unit().usual(LEAST)));
             case BOTTOM_NONE -> Bottoms.none(plan);
             case BOTTOM_CAPTURED -> Begun.bottom(Bottoms.captured(plan, worked.size(), shop.rules()), worked);
             case BOTTOM_RABBETED -> Begun.bottom(Bottoms.rabbeted(plan, worked.size(), shop.rules()), worked);
@@ -150,43 +153,46 @@ public enum FirstGuess {
         BoxPlan plan = worked.plan();
         SizedBox box = worked.size();
         SizeWish size = lead(worked, From.OUTSIDE);
-        Length height = tenths(box.height().length().times(6).dividedBy(10));
-        BoxPlan tried = plan.with(contents(size, box, height).withFrom(From.CONTENTS));
+        Length height = near(plan, box.height().length().times(6).dividedBy(10));
+        BoxPlan tried = plan.with(contents(size, box, height, plan.unit()).withFrom(From.CONTENTS));
         if (size.contents() != null) {
             return tried;
         }
         Length wanting = box.height()
                 .length()
                 .minus(Planner.work(tried, worked.shop()).size().height().length());
-        return plan.with(contents(size, box, tenths(height.plus(wanting))).withFrom(From.CONTENTS));
+        return plan.with(contents(size, box, near(plan, height.plus(wanting)), plan.unit())
+                .withFrom(From.CONTENTS));
     }
 
-    private static SizeWish contents(SizeWish size, SizedBox box, Length height) {
+    private static SizeWish contents(SizeWish size, SizedBox box, Length height, LengthUnit unit) {
         if (size.contents() != null) {
             return size;
         }
+        Length least = unit.usual(LEAST);
+        Length play = unit.usual(PLAY);
         return size.with(new Contents(
                 List.of(new Contents.Item(
                         "things",
-                        Length.longer(LEAST, box.insideLength().length().minus(PLAY)),
-                        Length.longer(LEAST, box.insideWidth().length().minus(PLAY)),
-                        Length.longer(LEAST, height),
+                        Length.longer(least, box.insideLength().length().minus(play)),
+                        Length.longer(least, box.insideWidth().length().minus(play)),
+                        Length.longer(least, height),
                         1,
                         Contents.Laid.ALONG,
-                        PLAY,
-                        PLAY,
-                        FINGERS_OVER,
+                        play,
+                        play,
+                        unit.usual(FINGERS_OVER),
                         null)),
                 null));
     }
 
-    private static SizeWish place(SizeWish size, SizedBox box) {
+    private static SizeWish place(SizeWish size, SizedBox box, LengthUnit unit) {
         if (size.opening() != null) {
             return size;
         }
-        Length along = Length.mm(10);
-        Length across = Length.mm(1);
-        Length above = Length.mm(5);
+        Length along = unit.usual(10);
+        Length across = unit.usual(1);
+        Length above = unit.usual(5);
         // tips that stay proud stand in the place too
         Length tips =
                 size.tips() == SizeWish.Tips.BY_DESIGN ? box.proud().length().times(2) : Length.ZERO;
@@ -212,13 +218,14 @@ public enum FirstGuess {
                 ? Lowered.HEIGHT.nearest(byLid.line().length())
                 : before != null
                         ? before.height()
-                        : Lowered.HEIGHT.nearest(
-                                tenths(worked.size().height().length().times(6).dividedBy(10)));
+                        : Lowered.HEIGHT.nearest(near(
+                                plan, worked.size().height().length().times(6).dividedBy(10)));
         return plan.with(plan.size().withLowered(new Lowered(which, height)));
     }
 
-    /** To a tenth of a millimetre. */
-    private static Length tenths(Length length) {
-        return TENTH.times(length.plus(TENTH.dividedBy(2)).nanometres() / TENTH.nanometres());
+    /** To what a size that nobody told is rounded to. */
+    private static Length near(BoxPlan plan, Length length) {
+        Length fine = plan.unit().fine();
+        return length.plus(fine.dividedBy(2)).downTo(fine);
     }
 }

@@ -1,6 +1,8 @@
 package canthook.planner;
 
-import canthook.fitting.Fittings;
+import static canthook.planner.FirstFittings.down;
+import static canthook.planner.FirstFittings.usual;
+
 import canthook.length.Length;
 import canthook.lid.WorkedLid;
 import canthook.plan.BasePlate;
@@ -38,7 +40,6 @@ import canthook.walls.GrooveAsked;
  */
 final class MoreFittings {
     private static final Stuff PLYWOOD = new Stuff("sheet-plywood", 0);
-    private static final Length TENTH = Length.mm(0.1);
 
     private MoreFittings() {}
 
@@ -59,8 +60,10 @@ final class MoreFittings {
                 .filter(Divider.class::isInstance)
                 .map(f -> ((Divider) f).height().times(1.03))
                 .reduce(Length.ZERO, Length::longer);
-        Length high = Fittings.tenths(room.dividedBy(3));
-        Length over = Length.longer(room.times(9).dividedBy(10).minus(high), stands.plus(TENTH));
+        Length high = down(worked, room.dividedBy(3));
+        Length over = Length.longer(
+                room.times(9).dividedBy(10).minus(high),
+                stands.plus(worked.plan().unit().fine()));
         if (over.plus(high).isOver(room)) {
             high = room.minus(over).times(9).dividedBy(10);
         }
@@ -69,11 +72,11 @@ final class MoreFittings {
                 worked,
                 Tray.class,
                 new Tray(
-                        Tray.OVER.nearest(Fittings.tenths(over)),
-                        Tray.HEIGHT.nearest(Fittings.tenths(high)),
+                        Tray.OVER.nearest(down(worked, over)),
+                        Tray.HEIGHT.nearest(down(worked, high)),
                         null,
-                        Length.mm(1),
-                        Tray.RUNNER.nearest(Length.shorter(Length.mm(8), Fittings.tenths(inside.dividedBy(6)))),
+                        usual(worked, 1),
+                        Tray.RUNNER.nearest(Length.shorter(usual(worked, 8), down(worked, inside.dividedBy(6)))),
                         1,
                         worked.plan().walls(),
                         null));
@@ -87,31 +90,31 @@ final class MoreFittings {
                         worked.plan().walls(),
                         BasePlate.THICKNESS.nearest(
                                 worked.size().finalThickness().length()),
-                        Length.mm(10)));
+                        usual(worked, 10)));
     }
 
     static BoxPlan upright(WorkedPlan worked) {
         boolean open = worked.lid().pieces().isEmpty();
         Length room = room(worked);
-        Length high = open ? Fittings.tenths(room.plus(Length.mm(60))) : FirstFittings.height(worked);
+        Length high = open ? down(worked, room.plus(usual(worked, 60))) : FirstFittings.height(worked);
         Length inside = worked.size().insideLength().length();
         Length grip =
-                Length.shorter(Length.mm(110), Fittings.tenths(inside.times(6).dividedBy(10)));
-        Length bored = Length.shorter(Length.mm(30), Fittings.tenths(high.dividedBy(4)));
+                Length.shorter(usual(worked, 110), down(worked, inside.times(6).dividedBy(10)));
+        Length bored = Length.shorter(usual(worked, 30), down(worked, high.dividedBy(4)));
         Length hole = UprightHandle.DIAMETER.nearest(Length.shorter(bored, grip));
         return unlessThere(
                 worked,
                 UprightHandle.class,
                 new UprightHandle(
                         worked.plan().walls(),
-                        Length.mm(18),
+                        usual(worked, 18),
                         UprightHandle.HEIGHT.nearest(high),
-                        Length.mm(4),
+                        usual(worked, 4),
                         null,
                         UprightHandle.GRIP.nearest(Length.longer(grip, hole)),
                         hole,
-                        Length.mm(22),
-                        Length.mm(6)));
+                        usual(worked, 22),
+                        usual(worked, 6)));
     }
 
     static BoxPlan block(WorkedPlan worked) {
@@ -119,17 +122,17 @@ final class MoreFittings {
         if (worked.lid().pieces().isEmpty() || handle) {
             return worked.plan();
         }
-        Length third = Fittings.tenths(worked.size().outsideLength().length().dividedBy(3));
+        Length third = down(worked, worked.size().outsideLength().length().dividedBy(3));
         Length thick = FingeredBlock.THICKNESS.nearest(
-                Length.shorter(worked.size().thickness().length(), Length.mm(15)));
+                Length.shorter(worked.size().thickness().length(), usual(worked, 15)));
         return unlessThere(
                 worked,
                 FingeredBlock.class,
                 new FingeredBlock(
-                        FingeredBlock.ALONG.nearest(Length.shorter(third, Length.mm(70))),
+                        FingeredBlock.ALONG.nearest(Length.shorter(third, usual(worked, 70))),
                         thick,
-                        Length.longer(Length.mm(24), thick),
-                        Length.longer(Length.mm(28), thick)));
+                        Length.longer(usual(worked, 24), thick),
+                        Length.longer(usual(worked, 28), thick)));
     }
 
     static BoxPlan stay(WorkedPlan worked) {
@@ -144,18 +147,19 @@ final class MoreFittings {
                         onTop -> onTop.hinges() != null));
         Length whole = worked.size().outsideWidth().length();
         Length along = Length.longer(
-                Length.shorter(Length.mm(40), whole.dividedBy(2)),
-                worked.size().finalThickness().length().plus(Length.mm(4)));
+                Length.shorter(usual(worked, 40), whole.dividedBy(2)),
+                worked.size().finalThickness().length().plus(usual(worked, 4)));
         return FirstFittings.added(
                 worked.plan(),
                 hinged
-                        ? new Stay(Stay.What.STAY, Part.B, Fittings.tenths(along), Length.mm(14))
+                        ? new Stay(Stay.What.STAY, Part.B, down(worked, along), usual(worked, 14))
                         : new Stay(
                                 Stay.What.CATCH,
                                 Part.C,
-                                Fittings.tenths(
+                                down(
+                                        worked,
                                         worked.size().outsideLength().length().dividedBy(2)),
-                                Length.mm(14)));
+                                usual(worked, 14)));
     }
 
     static BoxPlan slit(WorkedPlan worked) {
@@ -164,46 +168,46 @@ final class MoreFittings {
                 worked.plan(),
                 new CardSlit(
                         CardSlit.In.D,
-                        Length.mm(1.2),
-                        CardSlit.DEEP.nearest(Fittings.tenths(thick.dividedBy(2))),
+                        usual(worked, 1.2),
+                        CardSlit.DEEP.nearest(down(worked, thick.dividedBy(2))),
                         10.0));
     }
 
     static BoxPlan label(WorkedPlan worked) {
         Length top = worked.fingers().joint().top(Part.B);
         Length wide = Length.shorter(
-                Length.mm(50),
-                Fittings.tenths(worked.size().insideWidth().length().dividedBy(2)));
-        Length high = Length.shorter(Length.mm(16), Fittings.tenths(top.dividedBy(4)));
+                usual(worked, 50),
+                down(worked, worked.size().insideWidth().length().dividedBy(2)));
+        Length high = Length.shorter(usual(worked, 16), down(worked, top.dividedBy(4)));
         Length thick = worked.size().finalEndThickness().length();
         Length bottom = worked.walls()
                 .groove("bottom")
                 .map(GrooveAsked::groove)
                 .map(g -> g.top())
                 .orElse(Length.ZERO);
-        Length under = Fittings.tenths(top.minus(bottom).minus(high).dividedBy(2));
+        Length under = down(worked, top.minus(bottom).minus(high).dividedBy(2));
         return FirstFittings.added(
                 worked.plan(),
                 new LabelRecess(
                         Part.B,
                         LabelRecess.WIDE.nearest(wide),
                         LabelRecess.HIGH.nearest(high),
-                        LabelRecess.DEEP.nearest(Length.shorter(Length.mm(1.5), thick.dividedBy(4))),
+                        LabelRecess.DEEP.nearest(Length.shorter(usual(worked, 1.5), thick.dividedBy(4))),
                         LabelRecess.UNDER.nearest(under)));
     }
 
     static BoxPlan lining(WorkedPlan worked) {
-        return unlessThere(worked, Lining.class, new Lining(Length.mm(2), true));
+        return unlessThere(worked, Lining.class, new Lining(usual(worked, 2), true));
     }
 
     static BoxPlan secondFloor(WorkedPlan worked) {
         SizedBox box = worked.size();
         Length cleat = SecondFloor.CLEAT.nearest(Length.shorter(
-                Length.mm(8), Fittings.tenths(box.insideWidth().length().dividedBy(6))));
-        Length over = Length.longer(cleat, Fittings.tenths(room(worked).dividedBy(2)));
+                usual(worked, 8), down(worked, box.insideWidth().length().dividedBy(6))));
+        Length over = Length.longer(cleat, down(worked, room(worked).dividedBy(2)));
         return unlessThere(
                 worked,
                 SecondFloor.class,
-                new SecondFloor(PLYWOOD, Length.mm(4), SecondFloor.OVER.nearest(over), cleat, Length.mm(1)));
+                new SecondFloor(PLYWOOD, usual(worked, 4), SecondFloor.OVER.nearest(over), cleat, usual(worked, 1)));
     }
 }

@@ -23,6 +23,8 @@ import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdict.Weight;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -203,6 +205,78 @@ class FirstGuessTest {
         WorkedPlan mended = work(thin.fixes().get(0).after());
         assertThat(mended.found()).extracting(Verdict::code).doesNotContain(Code.SEAM_HALF_THIN, Code.GROOVE_STRADDLES);
         assertThat(mended.fingers().chosen().sections().count()).isEqualTo(11);
+    }
+
+    /** Whoever measures in inches is not given 2.7559 of them: what nobody told is whole sixty-fourths, but where a groove or seam goes by the joint. */
+    @ParameterizedTest
+    @EnumSource(
+            mode = EnumSource.Mode.MATCH_ANY,
+            names = {
+                "LID_.*",
+                "DIVIDER_A.*",
+                "GRIP",
+                "PEGS",
+                "HANDLE",
+                "FEET",
+                "TRAY",
+                "BASE",
+                "UPRIGHT_HANDLE",
+                "FINGERED_BLOCK",
+                "STAY",
+                "CARD_SLIT",
+                "LABEL",
+                "LINING",
+                "SECOND_FLOOR"
+            })
+    void inchBoxesBeginInInches(FirstGuess guess) {
+        WorkedPlan box = work(StartingPlan.of(new StartingPlan.Wish(
+                "Box",
+                "",
+                LengthUnit.INCH,
+                From.OUTSIDE,
+                inches(12),
+                inches(8),
+                inches(4),
+                null,
+                inches(0.5),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null)));
+        boolean onTop = List.of(FirstGuess.HANDLE, FirstGuess.FINGERED_BLOCK, FirstGuess.STAY)
+                .contains(guess);
+        BoxPlan begun = guess.in(onTop ? work(FirstGuess.LID_LIFT_OFF.in(box)) : box);
+        List<String> odd = new ArrayList<>();
+        begun.fittings().forEach(fitting -> odd(fitting, odd));
+        odd(begun.lid(), odd);
+        assertThat(odd).isEmpty();
+        assertThat(begun).as("something is begun").isNotEqualTo(guess == FirstGuess.LID_NONE ? null : box.plan());
+    }
+
+    private static Length inches(double inches) {
+        return mm(25.4 * inches);
+    }
+
+    /** The lengths in a record, and in those in it, that are no whole sixty-fourths of an inch. */
+    private static void odd(Object told, List<String> odd) {
+        for (RecordComponent part : told.getClass().getRecordComponents()) {
+            Object value;
+            try {
+                value = part.getAccessor().invoke(told);
+            } catch (ReflectiveOperationException e) {
+                throw new AssertionError(e);
+            }
+            if (value instanceof Length length) {
+                if (length.nanometres() % (25_400_000 / 64) != 0
+                        && !List.of("offset", "seam").contains(part.getName())) {
+                    odd.add(told.getClass().getSimpleName() + "." + part.getName() + " " + length);
+                }
+            } else if (value instanceof Record record) {
+                odd(record, odd);
+            }
+        }
     }
 
     private static Verdict only(WorkedPlan worked, Code code) {

@@ -24,8 +24,11 @@ class PaperApartTest extends ServerTestBase {
     /** What letters reach over and under their line, as shares of their size. */
     private static final double OVER = 0.62;
 
+    /** How large a heading is written, in points. */
+    private static final double HEADING = 10;
+
     /** Words that stand together, and what they take of the sheet, in points. */
-    private record Written(int page, String words, Rectangle2D taken) {
+    private record Written(int page, String words, Rectangle2D taken, boolean heading) {
         @Override
         public String toString() {
             return "“" + words + "” on page " + page + " at " + Math.round(taken.getX()) + " "
@@ -38,6 +41,7 @@ class PaperApartTest extends ServerTestBase {
         private final List<Written> all = new ArrayList<>();
         private final StringBuilder words = new StringBuilder();
         private Rectangle2D taken = new Rectangle2D.Double();
+        private boolean heading;
         private Point2D next = new Point2D.Double(-1, -1);
 
         List<Written> of(PDDocument document) throws IOException {
@@ -74,16 +78,22 @@ class PaperApartTest extends ServerTestBase {
             if (!words.isEmpty() || !letter.getUnicode().isBlank()) {
                 words.append(letter.getUnicode());
             }
+            heading = letter.getFont().getName().endsWith("Bold") && Math.abs(size - HEADING) < 0.1;
             next = upright ? new Point2D.Double(x, y + wide) : new Point2D.Double(x + wide, y);
         }
 
         private void close() {
             if (!words.toString().isBlank()) {
-                all.add(new Written(getCurrentPageNo(), words.toString(), taken));
+                all.add(new Written(getCurrentPageNo(), words.toString(), taken, heading));
             }
             words.setLength(0);
             next = new Point2D.Double(-1, -1);
         }
+    }
+
+    /** What stands at the foot of every page. */
+    private static boolean isFoot(Written one) {
+        return one.words().startsWith("Unplug") || one.words().contains("at 100 %");
     }
 
     @ParameterizedTest
@@ -124,6 +134,13 @@ class PaperApartTest extends ServerTestBase {
                     }
                 }
                 assertThat(faults).as("%s in %s", file, display).isEmpty();
+                assertThat(all.stream().filter(Written::heading))
+                        .hasSizeGreaterThan(5)
+                        .allMatch(heading -> all.stream()
+                                .anyMatch(other -> other.page() == heading.page()
+                                        && other.taken().getMaxY()
+                                                < heading.taken().getY()
+                                        && !isFoot(other)));
             }
         }
     }

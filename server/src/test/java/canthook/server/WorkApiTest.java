@@ -228,7 +228,8 @@ class WorkApiTest extends ServerTestBase {
     void theKindsOfLidAreComparedWhenTheyAreAskedFor() {
         assertThat(post("/api/work", request("lid")).body().has("lids")).isFalse();
         JsonNode kinds = post("/api/work/lids", request(null)).body();
-        assertThat(kinds.findValuesAsText("name"))
+        assertThat(kinds)
+                .extracting(kind -> kind.path("name").asText())
                 .containsExactly("none", "slides", "sawn off", "lifts off", "hinged on top");
         assertThat(kinds.findValuesAsText("stands")).containsOnlyOnce("true");
         for (JsonNode kind : kinds) {

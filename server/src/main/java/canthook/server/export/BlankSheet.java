@@ -37,7 +37,7 @@ final class BlankSheet {
         if (worked.plan().batch() != null) {
             sheet.written("A batch, but no board of the rack gives a part of it yet; this is one box by itself.", 10);
         }
-        sheet.heading("The board: " + words.board());
+        sheet.heading("The board: " + words.board(), 70);
         sheet.figure(BlankFigure.of(worked), 70);
         sheet.room(72);
         double top = sheet.y();

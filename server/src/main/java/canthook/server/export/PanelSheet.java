@@ -36,7 +36,7 @@ final class PanelSheet {
         }
         loose(sheet, words.loose("lid"), LidFigures.onPaper(worked));
         for (Figure pull : LidFigures.pull(worked)) {
-            sheet.heading(pull.title());
+            sheet.heading(pull.title(), 56);
             sheet.figure(pull, 56);
         }
         steps(sheet, worked);
@@ -45,7 +45,7 @@ final class PanelSheet {
 
     /** The whole box, closed and pulled apart, on the driest day. */
     private static void whole(Sheet sheet, WorkedPlan worked) throws IOException {
-        sheet.heading("The whole box, closed and pulled apart");
+        sheet.heading("The whole box, closed and pulled apart", 62);
         double top = sheet.y();
         double half = sheet.wide() / 2 - 4;
         Figure shut = WholeBox.of(worked, WholeBox.State.CLOSED, WholeBox.TURN, WholeBox.TILT, 0);
@@ -71,7 +71,13 @@ final class PanelSheet {
         if (opened.isEmpty() && cut.done().isEmpty()) {
             return;
         }
-        sheet.heading("Out of the sheets on the rack");
+        double longest =
+                opened.stream().mapToDouble(s -> s.figure().length()).max().orElse(1);
+        sheet.heading(
+                "Out of the sheets on the rack",
+                opened.isEmpty()
+                        ? 7.4
+                        : high(sheet, opened.get(0), longest) + 6.0 * cut.done().size());
         for (DoneView done : cut.done()) {
             sheet.written(done.name() + ", cut on " + done.on() + ": " + String.join("; ", done.panels()) + ".", 9.5);
         }
@@ -82,12 +88,10 @@ final class PanelSheet {
                         missing + " × " + panel.name() + " of " + panel.size() + " is not to be had of them.", 9.5);
             }
         }
-        double longest =
-                opened.stream().mapToDouble(s -> s.figure().length()).max().orElse(1);
         for (SheetView one : opened) {
             double wide = sheet.wide() * one.figure().length() / longest;
             double high = wide * one.figure().width() / one.figure().length();
-            sheet.room(high + 14 + 6.0 * one.cuts().size());
+            sheet.room(high(sheet, one, longest));
             sheet.written(
                     one.figure().name() + ", " + one.figure().size() + (one.across() ? ": rips run across it" : ""),
                     10);
@@ -96,6 +100,13 @@ final class PanelSheet {
                 sheet.toTick(setting, 9.5);
             }
         }
+    }
+
+    /** What a sheet takes of the page with its cuts under it, mm; the longest is drawn as wide as the page. */
+    private static double high(Sheet sheet, SheetView one, double longest) {
+        return sheet.wide() * one.figure().width() / longest
+                + 14
+                + 6.0 * one.cuts().size();
     }
 
     /** What is no panel in a groove all round: each piece as it is cut, and the drawings of them all. */
@@ -131,7 +142,7 @@ final class PanelSheet {
 
     private static void panel(Sheet sheet, SheetWords.Panel panel, List<Figure> drawn) throws IOException {
         sheet.room(112);
-        sheet.heading(panel.name());
+        sheet.heading(panel.name(), 52);
         double top = sheet.y();
         double end = Sheet.EDGE + sheet.wide();
         double high = sheet.page().figure(drawn.get(0), Sheet.EDGE, top, 96, 52);

@@ -104,7 +104,16 @@ final class Sheet implements AutoCloseable {
     }
 
     void heading(String says) throws IOException {
-        room(14);
+        heading(says, 7.4);
+    }
+
+    /**
+     * A heading stands on the page of what it is over.
+     *
+     * @param over how high the first of that is, mm
+     */
+    void heading(String says, double over) throws IOException {
+        room(6.6 + over);
         page.words(EDGE, y + 4.6, says, Face.BOLD, 10);
         y += 6.6;
     }
