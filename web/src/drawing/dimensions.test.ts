@@ -65,11 +65,11 @@ describe('dimension lines', () => {
 describe('fractions', () => {
   it('are set as fractions wherever they stand in the text', () => {
     expect(pieces('3 7/16–3 11/16').map((p) => `${p.kind}:${p.text}`)).toEqual([
-      'plain:3 ',
+      'plain:3\u00a0',
       'over:7',
       'plain:⁄',
       'under:16',
-      'plain:–3 ',
+      'plain:–3\u00a0',
       'over:11',
       'plain:⁄',
       'under:16'

@@ -150,9 +150,12 @@ const first = [
   'slot',
   'stands'
 ]
-const strong = computed(() =>
-  own.value.filter((id) => first.some((name) => id.endsWith(`-${name}`))).slice(0, 4)
-)
+/** What was typed is no answer to itself, unless nothing else follows from it. */
+const strong = computed(() => {
+  const all = own.value.filter((id) => first.some((name) => id.endsWith(`-${name}`)))
+  const follow = all.filter((id) => bench.numbers.get(id)?.basis !== 'DECIDED')
+  return (follow.length ? follow : all).slice(0, 4)
+})
 function take(i: number) {
   void bench.decide((plan) => plan.fittings?.splice(i, 1))
 }

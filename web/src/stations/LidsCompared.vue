@@ -3,6 +3,7 @@ import { useElementVisibility } from '@vueuse/core'
 import { ref, useTemplateRef, watch } from 'vue'
 import { answer, api, problemOf, type LidKind } from '../api/client'
 import { useBench } from '../bench/store'
+import { together } from '../drawing/fraction'
 import NumText from '../drawing/NumText.vue'
 
 /** The kinds of lid beside each other for this box, asked for when they are looked at; pressed, one becomes its lid. */
@@ -65,8 +66,8 @@ function open(kind: LidKind, number: string) {
           {{ h.called }} <span class="value"><NumText :text="h.text" /></span>
         </component>
       </div>
-      <span v-if="l.work" class="work">{{ l.work }}</span>
-      <span v-if="l.year" class="work">{{ l.year }}</span>
+      <span v-if="l.work" class="work">{{ together(l.work) }}</span>
+      <span v-if="l.year" class="work">{{ together(l.year) }}</span>
     </li>
   </ul>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { together } from '../drawing/fraction'
 import { ask, asked, leave } from './asked'
 import { stretches } from './glossary'
 
@@ -9,7 +10,7 @@ const props = defineProps<{
   /** inside a button: the words answer the pointer only, the button does its own work */
   inButton?: boolean
 }>()
-const parts = computed(() => stretches(props.text))
+const parts = computed(() => stretches(together(props.text)))
 </script>
 
 <template>
