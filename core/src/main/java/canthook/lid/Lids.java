@@ -199,9 +199,9 @@ public final class Lids {
         Length width = said == null ? tongue : said.width();
         Length depth = said == null ? tongue : said.depth();
         Length over = Length.longer(LEAST_OVER, box.thickness().length().dividedBy(2));
-        boolean grows =
-                plan.size().from() == SizeWish.From.CONTENTS && plan.size().contents() != null;
-        Length highest = grows ? box.height().length() : wall.minus(over).minus(width);
+        Length highest = growsFor(plan)
+                ? box.height().length()
+                : wall.minus(over).minus(width).downTo(plan.unit().fine());
         return said != null && !said.offset().isOver(highest) && said.offset().isOver(wall.dividedBy(2))
                 ? said
                 : new Groove(width, depth, Groove.OFFSET.nearest(highest));

@@ -104,11 +104,11 @@ record SeamJudge(SawnOffLid lid, BoxPlan plan, BoxPlan standing, WallDemands wal
 
         String says(Span band, LengthDisplay display) {
             if (top && !band.from().isUnder(span.to())) {
-                return "Sawn above the top panel no lid comes off: the panel stays in the box. It begins at "
+                return "Sawn above the top panel, no lid comes off: the panel holds in the box. It begins at "
                         + display.text(span.from(), Precision.LAYOUT) + ".";
             }
             if (!top && !span.from().isUnder(band.to())) {
-                return "Sawn under the bottom the bottom goes with the lid. It ends at "
+                return "Sawn under the bottom, the bottom comes off with the lid. It ends at "
                         + display.text(span.to(), Precision.LAYOUT) + ".";
             }
             return "The saw would meet " + what + " or its groove, from "

@@ -186,7 +186,7 @@ class OtherLidsTest {
         assertThat(of(work(plan.with(lid.withSeam(over))), Code.SEAM_MEETS_PANEL)
                         .get(0)
                         .sentence())
-                .startsWith("Sawn above the top panel no lid comes off");
+                .startsWith("Sawn above the top panel, no lid comes off");
     }
 
     /** The saw, the bottom and the top panel as intervals of height: nothing of a panel is sawn into, whatever the plan. */
