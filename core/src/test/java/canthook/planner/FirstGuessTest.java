@@ -28,6 +28,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -163,22 +164,14 @@ class FirstGuessTest {
         for (double length : new double[] {60, 180, 300}) {
             for (double height : new double[] {8, 35, 100}) {
                 for (int count : new int[] {1, 6}) {
-                    BoxPlan made = StartingPlan.of(new StartingPlan.Wish(
-                            "Box of pencils",
-                            "",
+                    BoxPlan made = begun(
                             LengthUnit.MILLIMETRE,
                             From.CONTENTS,
                             null,
                             null,
                             null,
                             List.of(new StartingPlan.Held("pencils", mm(length), mm(8), mm(height), count, null)),
-                            null,
-                            null,
-                            null,
-                            null,
-                            null,
-                            null,
-                            null));
+                            null);
                     WorkedPlan begun =
                             work(guess.in(work(Begun.panels(made, work(made).shop()))));
                     assertThat(begun.found().stream()
@@ -229,22 +222,8 @@ class FirstGuessTest {
                 "SECOND_FLOOR"
             })
     void inchBoxesBeginInInches(FirstGuess guess) {
-        WorkedPlan box = work(StartingPlan.of(new StartingPlan.Wish(
-                "Box",
-                "",
-                LengthUnit.INCH,
-                From.OUTSIDE,
-                inches(12),
-                inches(8),
-                inches(4),
-                null,
-                inches(0.5),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null)));
+        WorkedPlan box =
+                work(begun(LengthUnit.INCH, From.OUTSIDE, inches(12), inches(8), inches(4), null, inches(0.5)));
         boolean onTop = List.of(FirstGuess.HANDLE, FirstGuess.FINGERED_BLOCK, FirstGuess.STAY)
                 .contains(guess);
         BoxPlan begun = guess.in(onTop ? work(FirstGuess.LID_LIFT_OFF.in(box)) : box);
@@ -287,21 +266,19 @@ class FirstGuessTest {
     }
 
     private static BoxPlan box(double length, double width, double height, double thickness) {
+        return begun(LengthUnit.MILLIMETRE, From.OUTSIDE, mm(length), mm(width), mm(height), null, mm(thickness));
+    }
+
+    /** A new box of which only this was said. */
+    private static BoxPlan begun(
+            LengthUnit unit,
+            From from,
+            @Nullable Length length,
+            @Nullable Length width,
+            @Nullable Length height,
+            @Nullable List<StartingPlan.Held> things,
+            @Nullable Length thickness) {
         return StartingPlan.of(new StartingPlan.Wish(
-                "Box",
-                "",
-                LengthUnit.MILLIMETRE,
-                From.OUTSIDE,
-                mm(length),
-                mm(width),
-                mm(height),
-                null,
-                mm(thickness),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null));
+                "Box", "", unit, from, length, width, height, things, thickness, null, null, null, null, null, null));
     }
 }
