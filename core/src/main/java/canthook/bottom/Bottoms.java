@@ -68,24 +68,27 @@ public final class Bottoms {
                 stuff(was), thickness, groove, grain(was), pinned != null && pinned, was.gap(), was.endFit()));
     }
 
+    /** The plan with the bottom of another, where that is of the same kind and wood; empty where it is not. */
+    public static Optional<BoxPlan> movedAsIn(BoxPlan plan, BoxPlan other) {
+        Bottom was = plan.bottom();
+        Bottom moved = other.bottom();
+        return was.getClass() == moved.getClass() && Objects.equals(was.stuff(), moved.stuff()) && !was.equals(moved)
+                ? Optional.of(plan.with(moved))
+                : Optional.empty();
+    }
+
     /**
-     * The plan with the bottom of another, where that is of the same kind and wood; empty where it is not, or where it would move a groove
-     * that was told.
+     * The same, and empty where a groove that was told would be moved.
      *
      * @param told the plan before the bottom was begun
      */
     public static Optional<BoxPlan> movedAsIn(BoxPlan plan, BoxPlan other, BoxPlan told) {
-        Bottom was = plan.bottom();
-        Bottom moved = other.bottom();
         Groove groove =
                 told.assumed().contains(Assumed.BOTTOM) ? null : told.bottom().groove();
-        boolean keeps = groove == null || !groove.equals(was.groove()) || groove.equals(moved.groove());
-        return keeps
-                        && was.getClass() == moved.getClass()
-                        && Objects.equals(was.stuff(), moved.stuff())
-                        && !was.equals(moved)
-                ? Optional.of(plan.with(moved))
-                : Optional.empty();
+        boolean keeps = groove == null
+                || !groove.equals(plan.bottom().groove())
+                || groove.equals(other.bottom().groove());
+        return keeps ? movedAsIn(plan, other) : Optional.empty();
     }
 
     /** The plan with a sheet as thick as its groove is high, in a groove of its own. */

@@ -140,23 +140,26 @@ public final class Lids {
                         onTop -> onTop.with(kept))));
     }
 
+    /** The plan with the lid of another, where that is of the same kind and wood; empty where it is not. */
+    public static Optional<BoxPlan> movedAsIn(BoxPlan plan, BoxPlan other) {
+        Lid was = plan.lid();
+        Lid moved = other.lid();
+        return was.getClass() == moved.getClass() && Objects.equals(was.stuff(), moved.stuff()) && !was.equals(moved)
+                ? Optional.of(plan.with(moved))
+                : Optional.empty();
+    }
+
     /**
-     * The plan with the lid of another, where that is of the same kind and wood; empty where it is not, or where it would move a groove
-     * that was told.
+     * The same, and empty where a groove that was told would be moved.
      *
      * @param told the plan before the lid was begun
      */
     public static Optional<BoxPlan> movedAsIn(BoxPlan plan, BoxPlan other, BoxPlan told) {
-        Lid was = plan.lid();
-        Lid moved = other.lid();
         Groove groove = told(told);
-        boolean keeps = groove == null || !groove.equals(was.groove()) || groove.equals(moved.groove());
-        return keeps
-                        && was.getClass() == moved.getClass()
-                        && Objects.equals(was.stuff(), moved.stuff())
-                        && !was.equals(moved)
-                ? Optional.of(plan.with(moved))
-                : Optional.empty();
+        boolean keeps = groove == null
+                || !groove.equals(plan.lid().groove())
+                || groove.equals(other.lid().groove());
+        return keeps ? movedAsIn(plan, other) : Optional.empty();
     }
 
     /** The groove the maker told, not one that is only assumed. */

@@ -36,23 +36,26 @@ public final class Begun {
     /**
      * A lid.
      *
-     * @param told the plan before it was begun: what that says stays
+     * @param told the plan before it was begun: a groove that tells stays, unless the box would be stopped by it
      */
     static BoxPlan lid(BoxPlan plan, WorkedPlan told) {
-        return settled(plan, told.shop(), "lid", (is, other) -> Lids.movedAsIn(is, other, told.plan()));
+        WorkedPlan kept = settled(plan, told, "lid", (is, other) -> Lids.movedAsIn(is, other, told.plan()));
+        return (weight(kept) < STOP ? kept : settled(plan, told, "lid", Lids::movedAsIn)).plan();
     }
 
     /** @see #lid */
     static BoxPlan bottom(BoxPlan plan, WorkedPlan told) {
-        return settled(plan, told.shop(), "bottom", (is, other) -> Bottoms.movedAsIn(is, other, told.plan()));
+        WorkedPlan kept = settled(plan, told, "bottom", (is, other) -> Bottoms.movedAsIn(is, other, told.plan()));
+        return (weight(kept) < STOP ? kept : settled(plan, told, "bottom", Bottoms::movedAsIn)).plan();
     }
 
     /**
      * @param station whose verdicts are looked at
      * @param moved the first plan with the panel of the second, where that is of the same kind and wood
      */
-    private static BoxPlan settled(
-            BoxPlan plan, Shop shop, String station, BiFunction<BoxPlan, BoxPlan, Optional<BoxPlan>> moved) {
+    private static WorkedPlan settled(
+            BoxPlan plan, WorkedPlan told, String station, BiFunction<BoxPlan, BoxPlan, Optional<BoxPlan>> moved) {
+        Shop shop = told.shop();
         WorkedPlan stands = Planner.work(plan, shop);
         WorkedPlan best = stands;
         Set<BoxPlan> tried = new HashSet<>(Set.of(plan));
@@ -77,12 +80,12 @@ public final class Begun {
                 }
             }
             if (next == null) {
-                return best.plan();
+                return best;
             }
             stands = next;
             best = weight(next) < weight(best) ? next : best;
         }
-        return best.plan();
+        return best;
     }
 
     private static int weight(WorkedPlan worked) {

@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.within;
 import canthook.AnyPlan;
 import canthook.length.Length;
 import canthook.length.LengthUnit;
+import canthook.plan.Assumed;
 import canthook.plan.BoxPlan;
 import canthook.plan.JigChoice;
 import canthook.plan.JigChoice.Leaves;
@@ -254,6 +255,24 @@ class FirstGuessTest {
                 }
             } else if (value instanceof Record record) {
                 odd(record, odd);
+            }
+        }
+    }
+
+    /** Whoever looks through the kinds one after the other: what the one before began with does not stop the next. */
+    @Test
+    void aLidThatFollowsAnotherIsNotStoppedByItsGroove() {
+        for (double height : new double[] {45, 60, 90, 140}) {
+            for (double thickness : new double[] {6, 9, 12}) {
+                BoxPlan decided = box(120, 80, height, thickness).saying(EnumSet.allOf(Assumed.class));
+                BoxPlan sliding = FirstGuess.LID_SLIDING.in(work(decided));
+                WorkedPlan sawn = work(FirstGuess.LID_SAWN_OFF.in(work(sliding)));
+                WorkedPlan again = work(FirstGuess.LID_SLIDING.in(sawn));
+                for (WorkedPlan lid : List.of(work(sliding), sawn, again)) {
+                    assertThat(lid.found())
+                            .as(height + " high, " + thickness)
+                            .noneMatch(v -> v.station().equals("lid") && v.weight() == Weight.STOP);
+                }
             }
         }
     }
