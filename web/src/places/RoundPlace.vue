@@ -27,8 +27,15 @@ async function load() {
 }
 onMounted(load)
 
+/** Readings asked for while one is on its way: keys are quicker than the shop. Nothing else is done twice by a second press. */
+const waiting: Act[] = []
+
 async function does(act: Act) {
-  if (!round.value || busy.value || round.value.over) return
+  if (!round.value || round.value.over) return
+  if (busy.value) {
+    if (act.kind === 'READ') waiting.push(act)
+    return
+  }
   busy.value = true
   refused.value = ''
   try {
@@ -39,10 +46,13 @@ async function does(act: Act) {
       })
     )
   } catch (error) {
+    waiting.length = 0
     refused.value = problemOf(error).detail
   } finally {
     busy.value = false
   }
+  const next = waiting.shift()
+  if (next) await does(next)
 }
 
 function move(sign: 1 | -1) {
