@@ -1,6 +1,13 @@
 package canthook.bench;
 
+import canthook.length.Length;
 import canthook.plan.BoxPlan;
+import canthook.plan.Fitting;
+import canthook.plan.LabelRecess;
+import canthook.plan.Lining;
+import canthook.plan.Part;
+import canthook.plan.Stuff;
+import canthook.plan.Tray;
 import canthook.server.web.JsonRules;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -52,6 +59,35 @@ final class Plans {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** A demo box with ten things in, on and through it, each of another kind or place. */
+    static BoxPlan withTenFittings(String file) {
+        Stuff plywood = new Stuff("sheet-plywood", 0);
+        return demo(file)
+                .withFittings(List.of(
+                        divider(Fitting.Run.ACROSS, 60, plywood),
+                        divider(Fitting.Run.ACROSS, 110, plywood),
+                        divider(Fitting.Run.ALONG, 40, plywood),
+                        divider(Fitting.Run.ALONG, 80, plywood),
+                        new Fitting.Grip(Part.B, Length.mm(60), Length.mm(20), Length.mm(14)),
+                        new Fitting.Pegs(Length.mm(2.4), Fitting.Which.OUTER),
+                        new Fitting.Feet(Length.mm(20), Length.mm(10), Length.mm(2)),
+                        new Tray(
+                                Length.mm(45),
+                                Length.mm(20),
+                                null,
+                                Length.mm(1),
+                                Length.mm(6),
+                                1,
+                                new Stuff("pine-ponderosa", 0),
+                                null),
+                        new LabelRecess(Part.A, Length.mm(40), Length.mm(15), Length.mm(1.5), Length.mm(20)),
+                        new Lining(Length.mm(1), true)));
+    }
+
+    private static Fitting divider(Fitting.Run run, double at, Stuff stuff) {
+        return new Fitting.Divider(run, Length.mm(at), stuff, Length.mm(4), Length.mm(30), false, null);
     }
 
     private static byte[] text(String file) throws IOException {

@@ -202,7 +202,7 @@ public record RabbetedBottom(
                     .length()
                     .minus(across.least().length())
                     .plus(held.length())
-                    .downTo(TENTH);
+                    .downTo(plan.unit().fine());
             if (!gap.isUnder(LEAST_GAP)) {
                 fixes.add(new Fix(
                         "Leave a gap of " + display.text(gap, Precision.LAYOUT), plan.with(choice.withGap(gap))));

@@ -1,6 +1,5 @@
 package canthook.figure;
 
-import canthook.fitting.Fittings;
 import canthook.fitting.StayAt;
 import canthook.fitting.WorkedFitting;
 import canthook.length.Length;
@@ -101,8 +100,8 @@ final class FittingSnaps {
                 ? worked.fingers().wall().length().minus(worked.walls().floorHeight())
                 : worked.lid().insideHeight().length();
         return List.of(
-                Fittings.tenths(room.dividedBy(2)),
-                Fittings.tenths(room.dividedBy(3)),
-                Fittings.tenths(room.times(2).dividedBy(3)));
+                worked.plan().unit().down(room.dividedBy(2)),
+                worked.plan().unit().down(room.dividedBy(3)),
+                worked.plan().unit().down(room.times(2).dividedBy(3)));
     }
 }

@@ -192,11 +192,14 @@ public final class Collisions {
         for (int i = 0; i < fittings.size(); i++) {
             Feature one = fittings.get(i);
             for (Feature other : box) {
-                add(pairs, one, other);
+                if (one.meets(other)) {
+                    add(pairs, one, other);
+                }
             }
             for (int j = i + 1; j < fittings.size(); j++) {
-                if (!one.of().equals(fittings.get(j).of())) {
-                    add(pairs, one, fittings.get(j));
+                Feature other = fittings.get(j);
+                if (one.meets(other) && !one.of().equals(other.of())) {
+                    add(pairs, one, other);
                 }
             }
         }
@@ -204,10 +207,8 @@ public final class Collisions {
     }
 
     private static void add(List<Pair> pairs, Feature one, Feature other) {
-        if (one.meets(other)
-                && pairs.stream()
-                        .noneMatch(p ->
-                                p.one().of().equals(one.of()) && p.other().of().equals(other.of()))) {
+        if (pairs.stream()
+                .noneMatch(p -> p.one().of().equals(one.of()) && p.other().of().equals(other.of()))) {
             pairs.add(new Pair(one, other));
         }
     }

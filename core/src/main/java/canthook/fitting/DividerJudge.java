@@ -14,8 +14,6 @@ import java.util.Optional;
 
 /** What is looked at of a divider, and where else it could stand. */
 record DividerJudge(FittingJudge at) {
-    private static final Length NEAREST = Length.mm(2);
-
     void judge(DividerIn divider) {
         Divider told = divider.told();
         Length inside = (told.run() == Run.ACROSS
@@ -32,8 +30,7 @@ record DividerJudge(FittingJudge at) {
                                     + at.display().text(inside, Precision.LAYOUT) + ".",
                             new Fix(
                                     "Put it in the middle",
-                                    at.plan()
-                                            .with(divider.index(), told.withAt(Fittings.tenths(inside.dividedBy(2))))));
+                                    at.plan().with(divider.index(), told.withAt(at.down(inside.dividedBy(2))))));
             return;
         }
         StandsThrough own = standing(divider);
@@ -73,7 +70,7 @@ record DividerJudge(FittingJudge at) {
     List<Fix> aside(DividerIn divider, Pair pair) {
         List<Fix> fixes = new ArrayList<>();
         free(divider).ifPresent(place -> fixes.add(moved(divider, place)));
-        Length lower = pair.other().low().minus(pair.one().low());
+        Length lower = at.down(pair.other().low().minus(pair.one().low()));
         if (!lower.isUnder(Divider.HEIGHT.least())) {
             fixes.add(new Fix(
                     "End " + divider.called() + " at " + at.display().text(lower, Precision.LAYOUT),
@@ -101,7 +98,8 @@ record DividerJudge(FittingJudge at) {
                         ? told.thickness()
                         : divider.dadoWide().length());
         List<Length> candidates = new ArrayList<>();
-        for (Length step = NEAREST; step.isUnder(inside); step = step.plus(NEAREST)) {
+        Length nearest = at.nearest();
+        for (Length step = nearest; step.isUnder(inside); step = step.plus(nearest)) {
             candidates.add(told.at().minus(step));
             candidates.add(told.at().plus(step));
         }

@@ -24,8 +24,7 @@ import org.jspecify.annotations.Nullable;
 /** What is looked at of each fitting, and of each two that want the same wood. */
 record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all, Verdicts verdicts) {
     private static final Length LEAST_UNDER = Length.mm(20);
-    private static final Length NEAREST = Length.mm(2);
-    private static final Length TENTH = Length.mm(0.1);
+    private static final double NEAREST = 2;
 
     void of(WorkedFitting fitting) {
         fitting.<Runnable>fold(new WorkedFitting.Kinds<>(
@@ -57,6 +56,21 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
 
     LengthDisplay display() {
         return plan().display();
+    }
+
+    /** As the plan’s unit is measured, and no more. */
+    Length down(Length length) {
+        return plan().unit().down(length);
+    }
+
+    /** As the plan’s unit is measured, and no less. */
+    Length up(Length length) {
+        return plan().unit().up(length);
+    }
+
+    /** The least that can be measured in the plan’s unit. */
+    Length least() {
+        return plan().unit().fine();
     }
 
     /** The plan with another in its place. */
@@ -108,15 +122,16 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
     /** A dado is a third of its wall deep at most. */
     void dadoDeep(@Nullable Worked dado, Length wall, Function<Length, BoxPlan> shallower) {
         if (dado != null && dado.length().isOver(wall.dividedBy(3).plus(new Length(1)))) {
+            Length third = down(wall.dividedBy(3));
             verdicts.mind(
                     Code.DADO_DEEP,
                     dado.id(),
                     "A dado deeper than a third of the wall weakens it.",
-                    wall.dividedBy(3).isUnder(Divider.DADO.least())
+                    third.isUnder(Divider.DADO.least())
                             ? List.of()
                             : List.of(new Fix(
-                                    "Make it " + display().text(wall.dividedBy(3), Precision.FIT) + " deep",
-                                    shallower.apply(wall.dividedBy(3)))));
+                                    "Make it " + display().text(third, Precision.LAYOUT) + " deep",
+                                    shallower.apply(third))));
         }
     }
 
@@ -128,7 +143,7 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
             return;
         }
         Length fits = room.times(height.length().dividedBy(highest.length()));
-        Length less = Fittings.tenths(fits);
+        Length less = down(fits);
         verdicts.mind(
                 Code.DIVIDER_TOO_HIGH,
                 height.id(),
@@ -143,14 +158,15 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
 
     private void grip(GripHole grip) {
         if (grip.told().under().isUnder(LEAST_UNDER)) {
+            Length least = up(LEAST_UNDER);
             verdicts.mind(
                     Code.GRIP_NEAR_EDGE,
                     grip.place(),
                     "Less than " + display().text(LEAST_UNDER, Precision.LAYOUT)
                             + " of wood over the grip breaks out when the box is full.",
                     new Fix(
-                            "Put it " + display().text(LEAST_UNDER, Precision.LAYOUT) + " under the edge",
-                            plan().with(grip.index(), grip.told().withUnder(LEAST_UNDER))));
+                            "Put it " + display().text(least, Precision.LAYOUT) + " under the edge",
+                            plan().with(grip.index(), grip.told().withUnder(least))));
         }
         Feature hole = grip.features().get(0);
         if (hole.low().isNegative()
@@ -162,7 +178,7 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
 
     private void pegs(PegsThrough pegs) {
         if (pegs.told().diameter().isOver(pegs.thickest().length())) {
-            Length less = TENTH.times(pegs.thickest().length().nanometres() / TENTH.nanometres());
+            Length less = down(pegs.thickest().length());
             verdicts.mind(
                     Code.PEG_THICK,
                     pegs.thickest().id(),
@@ -196,7 +212,7 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
     }
 
     private List<Fix> slimmer(PinDownCorner pin, Length most) {
-        Length less = TENTH.times(most.nanometres() / TENTH.nanometres());
+        Length less = down(most);
         return less.isUnder(CornerPin.DIAMETER.least())
                 ? List.of()
                 : List.of(new Fix(
@@ -208,7 +224,7 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
     private List<Fix> thinner(PinDownCorner pin, Pair pair) {
         Length middle = pair.one().in().plus(pair.one().out()).dividedBy(2);
         List<Fix> fixes = new ArrayList<>(
-                slimmer(pin, middle.minus(pair.other().out()).times(2).minus(TENTH)));
+                slimmer(pin, middle.minus(pair.other().out()).times(2).minus(least())));
         List<Fitting> without = new ArrayList<>(plan().fittings());
         without.remove(pin.index());
         fixes.add(new Fix("Take the pins out", plan().withFittings(without)));
@@ -276,8 +292,8 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
     private List<Fix> away(GripHole grip, Pair pair) {
         Length top = around.ladder().joint().top(grip.told().wall());
         List<Fix> fixes = new ArrayList<>();
-        Length under = top.minus(pair.other().low());
-        Length over = top.minus(pair.other().high()).minus(grip.told().diameter());
+        Length under = up(top.minus(pair.other().low()));
+        Length over = down(top.minus(pair.other().high()).minus(grip.told().diameter()));
         for (Length to : List.of(over, under)) {
             if (!to.isUnder(LEAST_UNDER) && !to.plus(grip.told().diameter()).isOver(top)) {
                 fixes.add(new Fix(
@@ -292,8 +308,8 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
     private List<Fix> under(LabelIn label, Pair pair) {
         Length top = around.ladder().joint().top(label.told().wall());
         List<Fix> fixes = new ArrayList<>();
-        Length over = top.minus(pair.other().high()).minus(label.told().high());
-        for (Length to : List.of(over, top.minus(pair.other().low()))) {
+        Length over = down(top.minus(pair.other().high()).minus(label.told().high()));
+        for (Length to : List.of(over, up(top.minus(pair.other().low())))) {
             if (!to.isNegative() && !to.plus(label.told().high()).isOver(top)) {
                 fixes.add(new Fix(
                         "Put the label " + display().text(to, Precision.LAYOUT) + " under the edge",
@@ -310,7 +326,8 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
         Length whole = Collisions.along(box(), own.part());
         List<Feature> others = new ArrayList<>(ofBox);
         all.stream().filter(f -> f.index() != stay.index()).forEach(f -> others.addAll(f.features()));
-        for (Length step = NEAREST; step.isUnder(whole); step = step.plus(NEAREST)) {
+        Length nearest = nearest();
+        for (Length step = nearest; step.isUnder(whole); step = step.plus(nearest)) {
             for (Length by : List.of(step, step.negated())) {
                 Feature there = own.moved(by);
                 if (!there.from().isNegative()
@@ -324,6 +341,11 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
             }
         }
         return List.of(without(stay.index()));
+    }
+
+    /** How far something is moved at a time until it stands free. */
+    Length nearest() {
+        return plan().unit().usual(NEAREST);
     }
 
     private List<Fix> others(PegsThrough pegs) {

@@ -3,7 +3,6 @@ package canthook.fitting;
 import canthook.bottom.WorkedBottom;
 import canthook.fingers.Ladder;
 import canthook.fitting.Collisions.Pair;
-import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.lid.WorkedLid;
 import canthook.panel.CutPiece;
@@ -37,8 +36,6 @@ public record Fittings(
         List<Pair> collisions,
         List<Worked> numbers,
         List<Verdict> verdicts) {
-    private static final Length TENTH = Length.mm(0.1);
-
     /** Works them out, in the plan's order; none where the walls leave no room between them. */
     public static Fittings of(
             BoxPlan plan,
@@ -148,10 +145,5 @@ public record Fittings(
         }
         all.stream().filter(f -> !(f instanceof DividerIn)).forEach(f -> words.add(f.word()));
         return String.join(", ", words);
-    }
-
-    /** To a tenth of a millimetre, downwards. */
-    public static Length tenths(Length length) {
-        return length.downTo(TENTH);
     }
 }

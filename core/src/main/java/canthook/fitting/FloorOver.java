@@ -177,8 +177,7 @@ public record FloorOver(
                             "The cleats meet in the middle, or the play leaves no floor.",
                             at.without(index));
         } else if (bears.length().isUnder(LEAST_BEARING)) {
-            Length wider = Fittings.tenths(
-                    told.cleat().plus(LEAST_BEARING).minus(bears.length()).plus(Length.mm(0.1)));
+            Length wider = at.up(told.cleat().plus(LEAST_BEARING).minus(bears.length()));
             at.verdicts()
                     .mind(
                             Code.SECOND_FLOOR_FALLS,
@@ -190,8 +189,8 @@ public record FloorOver(
                                     at.with(index, told.withCleat(wider)))));
         }
         if (!above.length().isPositive()) {
-            Length lower = Fittings.tenths(
-                    at.around().room().length().minus(told.thickness()).dividedBy(2));
+            Length lower =
+                    at.down(at.around().room().length().minus(told.thickness()).dividedBy(2));
             at.verdicts()
                     .stop(
                             Code.SECOND_FLOOR_HIGH,
@@ -204,14 +203,15 @@ public record FloorOver(
                                             at.with(index, told.withOver(lower))));
         }
         if (told.cleat().isOver(told.over())) {
+            Length up = at.up(told.cleat());
             at.verdicts()
                     .stop(
                             Code.SECOND_FLOOR_HIGH,
                             over.id(),
                             "The cleats are higher than the place they are to have over the floor.",
                             new Fix(
-                                    "Raise it to " + at.display().text(told.cleat(), Precision.LAYOUT),
-                                    at.with(index, told.withOver(told.cleat()))));
+                                    "Raise it to " + at.display().text(up, Precision.LAYOUT),
+                                    at.with(index, told.withOver(up))));
         }
     }
 }

@@ -264,7 +264,8 @@ public record HandleUpright(
         LengthDisplay display = at.display();
         at.once(this, HandleUpright.class, Code.FITTING_TWICE, "There is an upright handle already.");
         if (told.shoulder().isUnder(LEAST_SHOULDER)) {
-            boolean room = LEAST_SHOULDER.times(2).plus(Length.mm(1)).isUnder(told.thickness());
+            Length shoulder = at.up(LEAST_SHOULDER);
+            boolean room = shoulder.times(2).plus(Length.mm(1)).isUnder(told.thickness());
             at.verdicts()
                     .mind(
                             Code.SHOULDER_THIN,
@@ -273,11 +274,12 @@ public record HandleUpright(
                                     + " does not hide the dado for long.",
                             room
                                     ? List.of(new Fix(
-                                            "Make the shoulders " + display.text(LEAST_SHOULDER, Precision.LAYOUT),
-                                            at.with(index, told.withShoulder(LEAST_SHOULDER))))
+                                            "Make the shoulders " + display.text(shoulder, Precision.LAYOUT),
+                                            at.with(index, told.withShoulder(shoulder))))
                                     : List.of());
         }
         if (told.under().isUnder(LEAST_UNDER)) {
+            Length least = at.up(LEAST_UNDER);
             at.verdicts()
                     .mind(
                             Code.GRIP_NEAR_EDGE,
@@ -285,8 +287,8 @@ public record HandleUpright(
                             "Less than " + display.text(LEAST_UNDER, Precision.LAYOUT)
                                     + " of wood over the grip breaks out when the box is full.",
                             List.of(new Fix(
-                                    "Put it " + display.text(LEAST_UNDER, Precision.LAYOUT) + " under the edge",
-                                    at.with(index, told.withUnder(LEAST_UNDER)))));
+                                    "Put it " + display.text(least, Precision.LAYOUT) + " under the edge",
+                                    at.with(index, told.withUnder(least)))));
         }
         if (told.grip().isOver(at.around().box().insideLength().length())
                 || told.under().plus(told.diameter()).isOver(told.height())) {

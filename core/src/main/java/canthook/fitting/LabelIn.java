@@ -140,16 +140,17 @@ public record LabelIn(
                             "The label is larger than the wall it is let into, or deeper.",
                             at.without(index));
         } else if (told.deep().isOver(half)) {
+            Length less = at.down(half);
             at.verdicts()
                     .mind(
                             Code.LABEL_OFF_WALL,
                             left.id(),
                             "Deeper than half the wall it weakens it.",
-                            half.isUnder(LabelRecess.DEEP.least())
+                            less.isUnder(LabelRecess.DEEP.least())
                                     ? List.of()
                                     : List.of(new Fix(
-                                            "Make it " + at.display().text(half, Precision.FIT) + " deep",
-                                            at.with(index, told.withDeep(half)))));
+                                            "Make it " + at.display().text(less, Precision.LAYOUT) + " deep",
+                                            at.with(index, told.withDeep(less)))));
         }
     }
 }

@@ -108,7 +108,7 @@ final class Levels {
     private static @Nullable Fix lowered(Level lies, Level stands, FittingJudge at) {
         int index = stands.of().index();
         if (stands.of() instanceof DividerIn divider) {
-            Length to = under(divider.told().height(), divider.highest().length(), lies.low());
+            Length to = at.down(under(divider.told().height(), divider.highest().length(), lies.low()));
             return to.isUnder(Divider.HEIGHT.least())
                     ? null
                     : new Fix(
@@ -116,7 +116,7 @@ final class Levels {
                             at.with(index, divider.told().withHeight(to)));
         }
         if (stands.of() instanceof HandleUpright upright) {
-            Length to = under(upright.told().height(), upright.highest().length(), lies.low());
+            Length to = at.down(under(upright.told().height(), upright.highest().length(), lies.low()));
             return to.isUnder(UprightHandle.HEIGHT.least())
                     ? null
                     : new Fix(
@@ -127,19 +127,21 @@ final class Levels {
     }
 
     private static Length under(Length today, Length highest, Length low) {
-        return Fittings.tenths(low.minus(PLAY).times(today.dividedBy(highest)));
+        return low.minus(PLAY).times(today.dividedBy(highest));
     }
 
     /** What lies goes over what stands. */
     private static @Nullable Fix raised(Level lies, Level stands, FittingJudge at) {
         int index = lies.of().index();
-        Length up = Fittings.tenths(stands.high().plus(PLAY).plus(Length.mm(0.1)));
+        Length over = stands.high().plus(PLAY);
+        Length up = at.up(over);
         if (lies.of() instanceof TrayIn tray && Tray.OVER.holds(up)) {
             return new Fix(
                     "Raise the runners to " + at.display().text(up, Precision.LAYOUT),
                     at.with(index, tray.told().withOver(up)));
         }
-        Length floor = lies.of() instanceof FloorOver f ? up.plus(f.told().cleat()) : up;
+        Length floor =
+                lies.of() instanceof FloorOver f ? at.up(over.plus(f.told().cleat())) : up;
         if (lies.of() instanceof FloorOver second && SecondFloor.OVER.holds(floor)) {
             return new Fix(
                     "Raise the second floor to " + at.display().text(floor, Precision.LAYOUT),

@@ -199,7 +199,7 @@ public record SlitFor(
             Length beside =
                     into.dividedBy(2).minus(told.kerf().times(1 / (2 * cos))).minus(LEAST_LEFT);
             if (sin > 0) {
-                Length less = Fittings.tenths(beside.times(1 / sin));
+                Length less = at.down(beside.times(1 / sin));
                 if (!less.isUnder(CardSlit.DEEP.least())) {
                     fixes.add(new Fix(
                             "Make it " + at.display().text(less, Precision.LAYOUT) + " deep",

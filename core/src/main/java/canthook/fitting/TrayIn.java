@@ -197,7 +197,7 @@ public record TrayIn(
                             "The runners meet in the middle, or the clearance leaves no tray.",
                             at.without(index));
         } else if (bears.length().isUnder(LEAST_BEARING)) {
-            Length thicker = told.clearance().plus(LEAST_BEARING.times(2));
+            Length thicker = at.up(told.clearance().plus(LEAST_BEARING.times(2)));
             at.verdicts()
                     .mind(
                             Code.TRAY_FALLS,
@@ -223,7 +223,7 @@ public record TrayIn(
 
     private List<Fix> lower(FittingJudge at) {
         List<Fix> fixes = new ArrayList<>();
-        Length down = Fittings.tenths(told.over().plus(above.length()).minus(Length.mm(0.1)));
+        Length down = at.down(told.over().plus(above.length()));
         if (!down.isUnder(Tray.OVER.least())) {
             fixes.add(new Fix(
                     "Lower the runners to " + at.display().text(down, Precision.LAYOUT),
@@ -232,8 +232,7 @@ public record TrayIn(
         Length stack = highest.length().minus(told.over());
         Length left = stack.plus(above.length());
         if (left.isPositive()) {
-            Length each =
-                    Fittings.tenths(told.height().times(left.dividedBy(stack)).minus(Length.mm(0.1)));
+            Length each = at.down(told.height().times(left.dividedBy(stack)));
             if (!each.isUnder(Tray.HEIGHT.least())) {
                 fixes.add(new Fix(
                         "Make " + (told.stacked() == 1 ? "it " : "each ")

@@ -32,6 +32,17 @@ public enum LengthUnit {
                 });
     }
 
+    /** The finest size of this unit that is no more. */
+    public Length down(Length length) {
+        return length.downTo(fine());
+    }
+
+    /** The finest size of this unit that is no less. */
+    public Length up(Length length) {
+        Length down = down(length);
+        return down.isUnder(length) ? down.plus(fine()) : down;
+    }
+
     /**
      * A usual size as the makers of this unit have it: in inches the nearest sixteenth, of little things the nearest sixty-fourth.
      *

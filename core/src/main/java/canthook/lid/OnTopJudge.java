@@ -36,8 +36,8 @@ final class OnTopJudge {
         LengthDisplay display = plan.display();
         if (driest.length().isNegative()) {
             // a little more than it shrinks, because a wider lid shrinks more
-            Length more = tenths(
-                    choice.overhang().plus(driest.length().abs().times(11).dividedBy(10)));
+            Length more = plan.unit()
+                    .up(choice.overhang().plus(driest.length().abs().times(11).dividedBy(10)));
             verdicts.mind(
                     Code.LID_STANDS_IN,
                     "lid.front-driest",
@@ -52,7 +52,7 @@ final class OnTopJudge {
             verdicts.stop(Code.PANEL_TOO_SMALL, "lid.running", "The clearance leaves no lip at all. Ask for less.");
         }
         if (lip != null && inside.length().isUnder(LEAST_INSIDE)) {
-            Length less = tenths(choice.lip().plus(inside.length()).dividedBy(2));
+            Length less = plan.unit().down(choice.lip().plus(inside.length()).dividedBy(2));
             verdicts.stop(
                     Code.LIP_TOO_DEEP,
                     "lid.lip",
@@ -91,11 +91,5 @@ final class OnTopJudge {
                     "The lid lies on the high walls: over the lowered one it leaves an opening.",
                     new Fix("Walls of one height", plan.with(plan.size().withLowered(null))));
         }
-    }
-
-    /** To a tenth of a millimetre, upwards. */
-    private static Length tenths(Length length) {
-        Length tenth = Length.mm(0.1);
-        return tenth.times((length.nanometres() + tenth.nanometres() - 1) / tenth.nanometres());
     }
 }
