@@ -23,7 +23,7 @@ class FixesInInchesTest {
     void sizesAreOfferedInSixtyFourths() {
         List<String> odd = new ArrayList<>();
         int[] offered = {0};
-        AnyPlan.seeds(1, 1500).forEach(any -> {
+        AnyPlan.seeds(1, 300).forEach(any -> {
             BoxPlan plan = inInches(any.plan());
             for (Verdict verdict : Planner.work(plan, any.shop()).verdicts()) {
                 for (Fix fix : verdict.fixes()) {
