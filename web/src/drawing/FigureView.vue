@@ -67,26 +67,37 @@ const bounds = computed(() => ({
   bottom: at.value.y(props.figure.top + props.figure.height)
 }))
 
-const shapes = computed(() =>
-  props.figure.shapes.map((shape, i) => {
-    const points: string[] = []
+/** To a hundredth of a pixel, as text: drawn again at every turn of a box, so it is kept plain. */
+const shapes = computed(() => {
+  const { x, y } = at.value
+  const px = (value: number) => Math.round(value * 100) / 100
+  return props.figure.shapes.map((shape, key) => {
+    const ticks = shape.role.startsWith('ticks')
+    const line = shape.points.length === 4
+    let points = ''
     for (let p = 0; p < shape.points.length; p += 2) {
-      points.push(
-        `${at.value.x(shape.points[p] ?? 0).toFixed(2)},${at.value.y(shape.points[p + 1] ?? 0).toFixed(2)}`
-      )
+      const before = ticks ? (p % 4 ? 'L' : 'M') : p ? ' ' : ''
+      points += `${before}${px(x(shape.points[p] ?? 0))}${ticks ? ' ' : ','}${px(y(shape.points[p + 1] ?? 0))}`
     }
     return {
-      key: i,
-      strokes: shape.role.startsWith('ticks')
-        ? points.map((p, at) => `${at % 2 ? 'L' : 'M'}${p.replace(',', ' ')}`).join('')
-        : '',
-      role: shape.role,
-      mark: shape.mark,
-      line: shape.points.length === 4,
-      points: points.join(' ')
+      key,
+      kind: ticks ? 'strokes' : line ? 'line' : 'area',
+      points,
+      role: `${ticks || line ? 'line' : 'shape'} ${shape.role}`,
+      arrow: shape.role === 'arrow',
+      fill: `fill: var(--fill-${shape.role}, none)`,
+      mark: shape.mark
     }
   })
-)
+})
+
+/** The mark of the shape that is pointed at, if it has one. */
+const marked = (event: Event) => (event.target as Element).getAttribute('data-mark')
+function over(event: Event, as: 'point' | 'pick') {
+  const mark = marked(event)
+  if (mark && as === 'point') emit('point', mark)
+  else if (mark) emit('pick', mark)
+}
 
 const picture = computed(() => ({ left: 1, top: 1, right: width.value - 1, bottom: height.value - 1 }))
 const placed = computed(() => place(props.figure.dimensions, at.value, bounds.value, picture.value))
@@ -145,23 +156,27 @@ function tick(x: number, y: number) {
     <svg v-if="width > 0" :width="width" :height="height" :aria-labelledby="`${id}-title`" role="group">
       <title :id="`${id}-title`">{{ figure.title }}</title>
       <WoodDefs :id="id" />
-      <g :style="fills" class="shapes">
+      <g
+        :style="fills"
+        class="shapes"
+        @pointerover="over($event, 'point')"
+        @pointerout="marked($event) && emit('point', '')"
+        @click="over($event, 'pick')"
+      >
         <template v-for="shape in shapes" :key="shape.key">
-          <path v-if="shape.strokes" :d="shape.strokes" :class="['line', shape.role]" />
+          <path v-if="shape.kind === 'strokes'" :d="shape.points" :class="shape.role" />
           <polyline
-            v-else-if="shape.line"
+            v-else-if="shape.kind === 'line'"
             :points="shape.points"
-            :class="['line', shape.role]"
-            :marker-end="shape.role === 'arrow' ? `url(#${id}-arrow)` : undefined"
+            :class="shape.role"
+            :marker-end="shape.arrow ? `url(#${id}-arrow)` : undefined"
           />
           <polygon
             v-else
             :points="shape.points"
-            :class="['shape', shape.role, { lit: lit && shape.mark === lit }]"
-            :style="{ fill: `var(--fill-${shape.role}, none)` }"
-            @pointerenter="shape.mark && emit('point', shape.mark)"
-            @pointerleave="shape.mark && emit('point', '')"
-            @click="shape.mark && emit('pick', shape.mark)"
+            :class="lit && shape.mark === lit ? `${shape.role} lit` : shape.role"
+            :style="shape.fill"
+            :data-mark="shape.mark"
           />
         </template>
       </g>

@@ -52,7 +52,7 @@ async function look() {
     await look()
   }
 }
-watch(asked, () => void look(), { immediate: true, deep: true })
+watch(asked, () => void look(), { immediate: true })
 watch(here, (element) => element?.focus())
 
 const by = (round: number, up: number) => {

@@ -14,13 +14,21 @@ import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Stream;
 
-/** In the browser: JavaScript of the first load as sent, and the time from a key press to the redrawn drawing. */
+/** In the browser: JavaScript of the first load as sent, and the time from a key press to the redrawn drawing, of a rung and of the whole box. */
 final class FirstLook {
     private static final int PRESSES = 60;
 
     private FirstLook() {}
 
-    record Result(long scriptBytes, double p50, double p95) {}
+    record Result(long scriptBytes, Took rung, Took turned) {}
+
+    /** Milliseconds. */
+    record Took(double p50, double p95) {
+        static Took of(List<Double> times) {
+            Collections.sort(times);
+            return new Took(times.get(times.size() / 2), times.get((int) (times.size() * 0.95)));
+        }
+    }
 
     static Result measure(String address) {
         Map<String, String> environment = new HashMap<>(System.getenv());
@@ -74,8 +82,38 @@ final class FirstLook {
                 times.add(((Number) took).doubleValue());
                 page.waitForTimeout(60);
             }
-            Collections.sort(times);
-            return new Result(bytes, times.get(times.size() / 2), times.get((int) (times.size() * 0.95)));
+            return new Result(bytes, Took.of(times), turned(page, address));
         }
+    }
+
+    /** The whole box, turned by the arrow keys: from the press until the drawing that follows is painted. */
+    private static Took turned(Page page, String address) {
+        page.navigate(address + "/boxes/seed-chest/size");
+        page.getByText("Whole box").first().click();
+        page.waitForSelector(".turned svg");
+        List<Double> times = new ArrayList<>();
+        for (int i = -PRESSES; i < PRESSES; i++) {
+            Object took = page.evaluate("""
+                    key => new Promise(done => {
+                      const box = document.querySelector('.turned')
+                      const began = performance.now()
+                      const drawn = new MutationObserver(() => {
+                        drawn.disconnect()
+                        requestAnimationFrame(() => {
+                          const after = new MessageChannel()
+                          after.port1.onmessage = () => done(performance.now() - began)
+                          after.port2.postMessage(0)
+                        })
+                      })
+                      drawn.observe(box, { subtree: true, attributes: true, childList: true })
+                      box.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
+                    })""", i % 2 == 0 ? "ArrowLeft" : "ArrowRight");
+            // the first are turned while the compiler is still at work
+            if (i >= 0) {
+                times.add(((Number) took).doubleValue());
+            }
+            page.waitForTimeout(40);
+        }
+        return Took.of(times);
     }
 }

@@ -28,7 +28,15 @@ import org.openjdk.jmh.annotations.Warmup;
 @Warmup(iterations = 3, time = 2)
 @Measurement(iterations = 5, time = 2)
 public class PlanBenchmark {
-    @Param({"1-germination-box.json", "2-envelope-drawer.json"})
+    /** With a plus in front, with ten fittings. */
+    @Param({
+        "1-germination-box.json",
+        "2-envelope-drawer.json",
+        "+1-germination-box.json",
+        "+5-almanac-box.json",
+        "+6-seed-chest.json",
+        "+7-sorting-tray.json"
+    })
     public String box = "";
 
     private Shop shop = Shop.withDefaults();
@@ -36,7 +44,7 @@ public class PlanBenchmark {
 
     @org.openjdk.jmh.annotations.Setup
     public void load() {
-        plan = Plans.demo(box);
+        plan = box.startsWith("+") ? Plans.withTenFittings(box.substring(1)) : Plans.demo(box);
         shop = new Shop(HouseRules.DEFAULT, List.of());
     }
 

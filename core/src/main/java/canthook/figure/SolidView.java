@@ -60,7 +60,7 @@ record SolidView(double turn, double tilt) {
                     if (!solid.joined().contains(across[i])) {
                         double[] from = corners[i];
                         double[] to = corners[(i + 1) % 4];
-                        lines.add(new double[] {x(from), y(from), x(to), y(to)});
+                        edge(lines, x(from), y(from), x(to), y(to));
                     }
                 }
             }
@@ -77,6 +77,18 @@ record SolidView(double turn, double tilt) {
                 d.strokes("ticks-solid", lines);
             }
         }
+    }
+
+    /** An edge between two faces that are seen is drawn once. */
+    private static void edge(List<double[]> lines, double x1, double y1, double x2, double y2) {
+        for (double[] drawn : lines) {
+            boolean same = drawn[0] == x1 && drawn[1] == y1 && drawn[2] == x2 && drawn[3] == y2;
+            boolean back = drawn[0] == x2 && drawn[1] == y2 && drawn[2] == x1 && drawn[3] == y1;
+            if (same || back) {
+                return;
+            }
+        }
+        lines.add(new double[] {x1, y1, x2, y2});
     }
 
     private static boolean isSeen(Side side, double[] v) {
