@@ -117,7 +117,7 @@ function season(value: number | number[]) {
       @pointerdown.prevent="begin"
       @keydown="key"
     >
-      <FigureView v-if="figure" :figure="figure" />
+      <FigureView v-if="figure" :figure="figure" @open="(number) => bench.openWorking(number)" />
       <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
       <p v-else-if="figure && !figure.shapes.length" class="refused">
         The walls leave no room between them: there is no box to show yet.

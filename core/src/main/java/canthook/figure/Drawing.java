@@ -14,6 +14,9 @@ import org.jspecify.annotations.Nullable;
 
 /** A figure while it is being drawn; keeps track of its own extent. */
 final class Drawing {
+    /** How far words under a drawing stand off it, of its height. */
+    private static final double UNDER = 0.07;
+
     private final String id;
     private final String title;
     private final LengthDisplay display;
@@ -118,6 +121,14 @@ final class Drawing {
                 turned ? turnedAnchor : anchor,
                 worked == null ? null : worked.id()));
         return this;
+    }
+
+    /** A line of words under everything drawn so far. */
+    Drawing under(String text, Worked worked) {
+        double middle = (left + right) / 2;
+        double below = bottom + UNDER * (bottom - top);
+        reach(middle, below);
+        return note(middle, below, text, "quiet", "middle", worked);
     }
 
     Drawing mark(String markId, String role, double from, double to, String label, @Nullable Worked worked) {

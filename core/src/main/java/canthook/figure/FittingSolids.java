@@ -1,5 +1,6 @@
 package canthook.figure;
 
+import canthook.figure.Solid.Side;
 import canthook.figure.WholeBox.State;
 import canthook.fitting.BaseUnder;
 import canthook.fitting.BlockOfFingers;
@@ -85,14 +86,32 @@ final class FittingSolids {
                 double high = handle.told().high().mm();
                 all.add(Solid.of("divider", 0, x - along, x + along, y - across, y + across, z, z + high));
             } else if (fitting instanceof BlockOfFingers block) {
-                double along = block.length().length().mm() / 2;
-                double across = block.told().across().mm() / 2;
-                double thick = block.told().thickness().mm();
-                double high = block.told().high().mm();
-                all.add(Solid.of("divider", 0, x - along, x + along, y - across, y + across, z, z + thick));
-                all.add(Solid.of(
-                        "divider", 0, x - along, x + along, y + across - thick, y + across, z + thick, z + high));
+                all.addAll(block(block, x, y, z));
             }
+        }
+        return all;
+    }
+
+    /** The two strips of a block, their fingers in each other along the edge they share; the lying one begins and ends with one. */
+    private static List<Solid> block(BlockOfFingers block, double x, double y, double z) {
+        double across = block.told().across().mm() / 2;
+        double thick = block.told().thickness().mm();
+        double high = block.told().high().mm();
+        double x1 = x - block.length().length().mm() / 2;
+        double x2 = x + block.length().length().mm() / 2;
+        double edge = y + across - thick;
+        List<Solid> all = new ArrayList<>();
+        all.add(Solid.of("divider", 0, x1, x2, y - across, edge, z, z + thick).goingOn(Side.FRONT));
+        all.add(Solid.of("divider", 0, x1, x2, edge, y + across, z + thick, z + high)
+                .goingOn(Side.UNDER));
+        double from = x1;
+        int sections = (int) Math.round(block.count().plain() + block.slots().plain());
+        for (int i = 0; i < sections; i++) {
+            boolean lying = i % 2 == 0;
+            double to = from + (lying ? block.finger() : block.slot()).length().mm();
+            all.add(Solid.of("divider", 0, from, to, edge, y + across, z, z + thick)
+                    .goingOn(lying ? Side.BACK : Side.TOP));
+            from = to;
         }
         return all;
     }

@@ -2,6 +2,8 @@ package canthook.figure;
 
 import canthook.lid.SawnOffLid;
 import canthook.planner.WorkedPlan;
+import canthook.working.Worked;
+import org.jspecify.annotations.Nullable;
 
 /** The whole box in one view: joint, bottom, lid and what goes in, closed, open or pulled apart along its axes, on a day of the year. */
 public final class WholeBox {
@@ -25,18 +27,14 @@ public final class WholeBox {
         }
     }
 
-    /** A lid that is sawn off is closed twice: as it is glued, and lower once it is sawn. It is the first that is drawn. */
-    private static String title(WorkedPlan worked, State state) {
-        String title = worked.plan().name() + ", " + state.words;
-        if (state != State.CLOSED || !(worked.lid() instanceof SawnOffLid sawn)) {
-            return title;
-        }
-        return sawn.numbers().stream()
-                .filter(number -> number.id().equals("lid.closed-height"))
-                .findFirst()
-                .map(closes -> title + " and glued, not sawn yet: sawn and flattened it closes at "
-                        + closes.text(worked.plan().display()))
-                .orElse(title);
+    /** A lid that is sawn off is closed twice: as it is glued, and lower once it is sawn. It is the first that is drawn, the second is told. */
+    private static @Nullable Worked onceSawn(WorkedPlan worked, State state) {
+        return state != State.CLOSED || !(worked.lid() instanceof SawnOffLid sawn)
+                ? null
+                : sawn.numbers().stream()
+                        .filter(number -> number.id().equals("lid.closed-height"))
+                        .findFirst()
+                        .orElse(null);
     }
 
     /**
@@ -45,8 +43,16 @@ public final class WholeBox {
      * @param day 0 the driest … 1 the wettest
      */
     public static Figure of(WorkedPlan worked, State state, double turn, double tilt, double day) {
-        Drawing d = new Drawing("whole-box", title(worked, state), worked.plan().display());
+        Worked closes = onceSawn(worked, state);
+        String title = worked.plan().name() + ", " + state.words + (closes == null ? "" : " and glued, not sawn yet");
+        Drawing d = new Drawing("whole-box", title, worked.plan().display());
         new SolidView(turn, tilt).draw(d, BoxSolids.of(worked, state, day));
+        if (closes != null) {
+            d.under(
+                    "sawn and flattened it closes at "
+                            + closes.text(worked.plan().display()),
+                    closes);
+        }
         return d.done();
     }
 }

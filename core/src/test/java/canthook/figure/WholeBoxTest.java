@@ -1,6 +1,7 @@
 package canthook.figure;
 
 import static canthook.SeedLibrary.bitBox;
+import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.onTop;
 import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.sawnOff;
@@ -9,12 +10,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import canthook.AnyPlan;
+import canthook.figure.Solid.Side;
 import canthook.figure.WholeBox.State;
 import canthook.fingers.Joint;
+import canthook.plan.BoxPlan;
+import canthook.plan.FingeredBlock;
 import canthook.plan.Lid;
 import canthook.plan.PartEnd;
 import canthook.planner.WorkedPlan;
 import canthook.verdict.Verdict.Weight;
+import canthook.working.Worked;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -38,15 +43,42 @@ class WholeBoxTest {
     @Test
     void aSawnBoxTellsWhichOfItsTwoHeightsIsDrawn() {
         WorkedPlan worked = work(bitBox().with(sawnOff(60, Lid.Joined.LOOSE, null)));
-        String closes = worked.number("lid.closed-height")
-                .orElseThrow()
-                .text(worked.plan().display());
-        assertThat(WholeBox.of(worked, State.CLOSED, 52, 26, 0).title()).endsWith("it closes at " + closes);
+        Worked closes = worked.number("lid.closed-height").orElseThrow();
+        assertThat(WholeBox.of(worked, State.CLOSED, 52, 26, 0).notes())
+                .singleElement()
+                .satisfies(note -> {
+                    assertThat(note.text())
+                            .endsWith(
+                                    "it closes at " + closes.text(worked.plan().display()));
+                    assertThat(note.number()).isEqualTo("lid.closed-height");
+                });
         for (State other : new State[] {State.OPEN, State.APART}) {
-            assertThat(WholeBox.of(worked, other, 52, 26, 0).title()).doesNotContain("closes at");
+            assertThat(WholeBox.of(worked, other, 52, 26, 0).notes()).isEmpty();
         }
         assertThat(WholeBox.of(work(openDrawer()), State.CLOSED, 52, 26, 0).title())
                 .endsWith(", closed");
+    }
+
+    /** Two strips with fingers in each other: as many as the number says, side by side from end to end, the lying one first and last. */
+    @Test
+    void aBlockIsDrawnWithItsFingers() {
+        BoxPlan plain = openDrawer().with(onTop(Lid.Kept.LIP));
+        WorkedPlan worked = work(plain.withFittings(List.of(new FingeredBlock(mm(70), mm(8), mm(24), mm(20)))));
+        double count = worked.number("fittings.f1-count").orElseThrow().plain();
+        double length = worked.number("fittings.f1-long").orElseThrow().length().mm();
+        List<Solid> all = BoxSolids.of(worked, State.CLOSED, 0);
+        List<Solid> fingers = all.stream()
+                .filter(s -> s.stuff().equals("divider") && s.joined().size() == 1)
+                .filter(s -> s.joined().contains(Side.BACK) || s.joined().contains(Side.TOP))
+                .toList();
+        assertThat(fingers).hasSize((int) (2 * count - 1));
+        for (int i = 0; i < fingers.size(); i++) {
+            assertThat(fingers.get(i).joined()).containsExactly(i % 2 == 0 ? Side.BACK : Side.TOP);
+            double before = i == 0
+                    ? fingers.get(fingers.size() - 1).high()[0] - length
+                    : fingers.get(i - 1).high()[0];
+            assertThat(fingers.get(i).low()[0]).isCloseTo(before, within(1e-6));
+        }
     }
 
     /** Solids of walls, bottom and lid at the driest, at the wettest and between: no two of them in one place. */
