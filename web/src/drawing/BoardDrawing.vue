@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
 import type { BoardFigure } from '../api/client'
+import { standsClear } from './labels'
 import { woodTint } from './tint'
 import WoodDefs from './WoodDefs.vue'
 
@@ -47,7 +48,6 @@ function from(flaw: { at: number; x: number }) {
   return px(flaw.x) + (dragged.value?.at === flaw.at ? dragged.value.by : 0)
 }
 
-/** A jagged line from end to end of a check. */
 /** What fits: of a spare, whose dashes say what it is, at least its letter. */
 function label(area: BoardFigure['areas'][number]) {
   const words = [area.label, ...(area.becomes === 'SPARE' ? [area.label.slice(-1)] : [])]
@@ -55,6 +55,15 @@ function label(area: BoardFigure['areas'][number]) {
   return words.find((w) => px(area.width) > w.length * 8 + 4) ?? ''
 }
 
+/** Its middle, or beside a defect that lies there. */
+function middle(area: BoardFigure['areas'][number]) {
+  const taken = props.board.flaws
+    .filter((f) => f.y < area.y + area.height && f.y + f.height > area.y)
+    .map((f): [number, number] => [from(f) - 2, from(f) + Math.max(5, px(f.width)) + 2])
+  return standsClear(px(area.x), px(area.x + area.width), label(area).length * 4.2, taken)
+}
+
+/** A jagged line from end to end of a check. */
 function jagged(width: number, height: number) {
   const steps = Math.max(3, Math.round(width / 7))
   let path = `M0 ${height / 2}`
@@ -115,15 +124,6 @@ function key(event: KeyboardEvent, flaw: { at: number }) {
           class="runs-on"
           :d="`M${px(a.x) - 7} ${upright(a.y + a.height * 0.34)}q3.5 -5 7 0t7 0M${px(a.x) - 7} ${upright(a.y + a.height * 0.66)}q3.5 -5 7 0t7 0`"
         />
-        <text
-          v-if="label(a)"
-          class="label"
-          :class="a.becomes.toLowerCase()"
-          :x="px(a.x + a.width / 2)"
-          :y="upright(a.y + a.height / 2) + 6"
-        >
-          {{ label(a) }}
-        </text>
       </template>
       <g
         v-for="f in board.flaws"
@@ -155,6 +155,17 @@ function key(event: KeyboardEvent, flaw: { at: number }) {
           :d="jagged(Math.max(5, px(f.width)), upright(f.height))"
         />
       </g>
+      <template v-for="(a, i) in board.areas" :key="i">
+        <text
+          v-if="label(a)"
+          class="label"
+          :class="a.becomes.toLowerCase()"
+          :x="middle(a)"
+          :y="upright(a.y + a.height / 2) + 6"
+        >
+          {{ label(a) }}
+        </text>
+      </template>
       <line class="reference" x1="0" :x2="px(board.length)" :y1="high + 2" :y2="high + 2" />
     </g>
   </svg>

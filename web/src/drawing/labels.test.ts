@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { layOut, type Wanted } from './labels'
+import { layOut, standsClear, type Wanted } from './labels'
 
 /** No text touches another, nor the leader of one above it. */
 function clear(wanted: Wanted[], width: number, lanes: number) {
@@ -61,5 +61,25 @@ describe('labels over a bar', () => {
       4
     )
     expect(at.map((a) => a.lane)).toEqual([0, 0])
+  })
+})
+
+describe('a word beside what is taken', () => {
+  it('stands in the middle where nothing is in its way', () => {
+    expect(standsClear(0, 100, 10, [])).toBe(50)
+    expect(standsClear(0, 100, 10, [[70, 80]])).toBe(50)
+  })
+  it('goes to the nearer side of a knot', () => {
+    expect(standsClear(0, 100, 10, [[48, 58]])).toBe(38)
+    expect(standsClear(0, 100, 10, [[42, 52]])).toBe(62)
+  })
+  it('stays off the next knot too, and stays in the middle where there is no room', () => {
+    expect(
+      standsClear(0, 100, 10, [
+        [42, 52],
+        [54, 58]
+      ])
+    ).toBe(32)
+    expect(standsClear(0, 30, 10, [[14, 16]])).toBe(15)
   })
 })

@@ -60,3 +60,20 @@ function search(wanted: Wanted[], order: number[], width: number, lanes: number)
   }
   return place(0) ? stand : undefined
 }
+
+/**
+ * Where the middle of a word comes to stand within a stretch so that it lies on nothing that is taken: as near to the stretch's own middle as
+ * may be, and there when there is no room beside what is taken.
+ *
+ * @param half of the word's width
+ */
+export function standsClear(from: number, to: number, half: number, taken: [number, number][]) {
+  const middle = (from + to) / 2
+  const lies = (at: number) => taken.some(([a, b]) => at + half > a && at - half < b)
+  const places = [middle, ...taken.flatMap(([a, b]) => [a - half, b + half])]
+  return (
+    places
+      .filter((at) => at - half >= from && at + half <= to && !lies(at))
+      .sort((one, other) => Math.abs(one - middle) - Math.abs(other - middle))[0] ?? middle
+  )
+}

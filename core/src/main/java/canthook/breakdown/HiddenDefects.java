@@ -121,7 +121,7 @@ final class HiddenDefects {
             for (Span finger : box.fingers().joint().fingers(end)) {
                 all.add(new Feature(
                         "finger",
-                        "a finger of " + end,
+                        "a finger at its corner with " + end.mate().part(),
                         end.part(),
                         first ? Length.ZERO : outside.minus(mate),
                         first ? mate : outside,
