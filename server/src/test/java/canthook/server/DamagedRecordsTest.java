@@ -7,6 +7,7 @@ import canthook.server.rack.RuleBook;
 import canthook.shop.HouseRule;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -18,6 +19,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** One record that cannot be read takes nothing else with it, and can be downloaded, put back or put away. */
 @DirtiesContext
+@Tag("long")
 class DamagedRecordsTest extends ServerTestBase {
     @Autowired
     JdbcClient file;

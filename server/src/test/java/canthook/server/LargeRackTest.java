@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.MediaType;
 import org.springframework.test.context.TestPropertySource;
@@ -14,6 +15,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** A sawmill's list brought in at once: quickly, each board by an id of its own, and never half. */
 @TestPropertySource(properties = "spring.application.name=a-shop-of-its-own")
+@Tag("long")
 class LargeRackTest extends ServerTestBase {
     private Reply bring(int boards) {
         String rows = "Offcut,600,110,13,cherry-black\n".repeat(boards);

@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** Files with bytes knocked out of them: each is taken or refused with its lines, never half taken, never a failure of ours. */
+@Tag("long")
 class OddFilesTest extends ServerTestBase {
     private static final String BLANKS =
             "id,name,length,width,thickness,wood,ring_angle,moisture_pct,moisture_on,moisture_by,figure,"
