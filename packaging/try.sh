@@ -24,7 +24,12 @@ bare=$(PATH="$PATH:/usr/sbin:/sbin" command -v chroot) || { echo "chroot is miss
 start() {
   local began; began=$(date +%s%N)
   env -i PATH=/bin HOME=/data TMPDIR=/tmp "$bare" "$root" /bin/sh /opt/cant-hook/cant-hook "$1" --port "$port" --data "/data/$2" >"$root/tmp/says" 2>&1 & first=$!
-  for _ in $(seq 600); do grep -q "http://" "$root/tmp/says" && break; kill -0 $first 2>/dev/null || { cat "$root/tmp/says" >&2; exit 1; }; sleep 0.05; done
+  took=0
+  until grep -q "http://" "$root/tmp/says"; do
+    kill -0 $first 2>/dev/null || { cat "$root/tmp/says" >&2; exit 1; }
+    [ "$took" -lt 180000 ] || { echo "It did not start within three minutes." >&2; cat "$root/tmp/says" >&2; exit 1; }
+    sleep 0.05; took=$(( ($(date +%s%N) - began) / 1000000 ))
+  done
   took=$(( ($(date +%s%N) - began) / 1000000 ))
 }
 stop() { kill $first 2>/dev/null || true; wait $first 2>/dev/null || true; }
