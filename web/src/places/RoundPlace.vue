@@ -31,7 +31,11 @@ onMounted(load)
 const waiting: Act[] = []
 
 async function does(act: Act) {
-  if (!round.value || round.value.over) return
+  if (!round.value || round.value.over) {
+    // what was still to be read was of a round that is over, and not of the next one entered here
+    waiting.length = 0
+    return
+  }
   if (busy.value) {
     if (act.kind === 'READ') waiting.push(act)
     return

@@ -70,8 +70,7 @@ public record RabbetedBottom(
         implements WorkedBottom {
     private static final Length OVER_THE_CUTTER = Length.mm(0.3);
 
-    private static final Length TENTH = Length.mm(0.1);
-    private static final Length LEAST_GAP = TENTH;
+    private static final Length LEAST_GAP = Length.mm(0.1);
 
     /** Less than this over the corner of the opening, and light shows through. */
     private static final Length LEAST_COVER = Length.mm(1);
@@ -198,11 +197,8 @@ public record RabbetedBottom(
                         plan.with(choice.withRabbet(half))));
             }
             fixes.addAll(GrooveJudge.calmer(choice.stuff(), stuff -> plan.with(choice.withStuff(stuff))));
-            Length gap = across.gap()
-                    .length()
-                    .minus(across.least().length())
-                    .plus(held.length())
-                    .downTo(plan.unit().fine());
+            Length gap = plan.unit()
+                    .down(across.gap().length().minus(across.least().length()).plus(held.length()));
             if (!gap.isUnder(LEAST_GAP)) {
                 fixes.add(new Fix(
                         "Leave a gap of " + display.text(gap, Precision.LAYOUT), plan.with(choice.withGap(gap))));

@@ -204,7 +204,7 @@ public final class Lids {
         Length over = Length.longer(LEAST_OVER, box.thickness().length().dividedBy(2));
         Length highest = growsFor(plan)
                 ? box.height().length()
-                : wall.minus(over).minus(width).downTo(plan.unit().fine());
+                : plan.unit().down(wall.minus(over).minus(width));
         return said != null && !said.offset().isOver(highest) && said.offset().isOver(wall.dividedBy(2))
                 ? said
                 : new Groove(width, depth, Groove.OFFSET.nearest(highest));
@@ -249,6 +249,6 @@ public final class Lids {
     private static Length usual(BoxPlan plan, SizedBox box) {
         return Length.longer(
                 plan.unit().usual(THINNEST),
-                box.thickness().length().dividedBy(2).downTo(plan.unit().fine()));
+                plan.unit().down(box.thickness().length().dividedBy(2)));
     }
 }
