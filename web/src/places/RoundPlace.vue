@@ -4,6 +4,7 @@ import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer as got, api, problemOf, type Act, type RoundView } from '../api/client'
 import LengthField from '../bench/LengthField.vue'
+import { useReadings } from '../bench/reading'
 import FigureView from '../drawing/FigureView.vue'
 import PlaceHead from '../practice/PlaceHead.vue'
 import TestPiece from '../practice/TestPiece.vue'
@@ -26,9 +27,16 @@ async function load() {
   }
 }
 onMounted(load)
-
 /** Readings asked for while one is on its way: keys are quicker than the shop. Nothing else is done twice by a second press. */
 const waiting: Act[] = []
+
+/** What was typed last counts, however fast a hand goes on: how far is read before anything is moved by it, or cut after it. */
+const allRead = useReadings()
+async function asked(what: () => Act | undefined) {
+  await allRead()
+  const act = what()
+  if (act) await does(act)
+}
 
 async function does(act: Act) {
   if (!round.value || round.value.over) {
@@ -60,14 +68,14 @@ async function does(act: Act) {
 }
 
 function move(sign: 1 | -1) {
-  if (!by.value) {
+  void asked(() => {
+    if (by.value) return { kind: 'MOVE', by: sign * by.value }
     refused.value = 'Say how far.'
-    return
-  }
-  void does({ kind: 'MOVE', by: sign * by.value })
+    return undefined
+  })
 }
 function read(spot: 'SLOT' | 'FINGER', place: number) {
-  void does({ kind: 'READ', spot, place })
+  void asked(() => ({ kind: 'READ', spot, place }))
 }
 async function again() {
   if (!round.value) return
@@ -104,8 +112,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   )
     return
   const place = Number(event.key)
-  if (event.key === 'c') void does({ kind: 'CUT' })
-  else if (event.key === 'p') void does({ kind: 'PARTS' })
+  if (event.key === 'c') void asked(() => ({ kind: 'CUT' }))
+  else if (event.key === 'p') void asked(() => ({ kind: 'PARTS' }))
   else if (event.key === 'ArrowLeft') move(1)
   else if (event.key === 'ArrowRight') move(-1)
   else if (place >= 1 && place <= 6 && last.value)
@@ -151,10 +159,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             marked
             @read="(mm) => (by = mm)"
           />
-          <button type="button" class="plain cut" @click="does({ kind: 'CUT' })">
+          <button type="button" class="plain cut" @click="asked(() => ({ kind: 'CUT' }))">
             <kbd>c</kbd> Cut a test piece
           </button>
-          <button type="button" class="plain parts" @click="does({ kind: 'PARTS' })">
+          <button type="button" class="plain parts" @click="asked(() => ({ kind: 'PARTS' }))">
             <kbd>p</kbd> Good: cut the parts
           </button>
           <button type="button" class="word" @click="does({ kind: 'GIVE_UP' })">Show what is hidden</button>

@@ -198,7 +198,10 @@ h4 {
   grid-template-columns: 1fr 1fr;
   column-gap: 1.6rem;
   font-size: 0.92rem;
-  max-height: 9.4rem;
+  line-height: 1.3;
+  /* all the stops of thirteen sections; where there are more, a row cut in half says so. The drawings give way, not the list */
+  max-height: 9rem;
+  flex: none;
   padding-left: 1.9rem;
   overflow: auto;
 }

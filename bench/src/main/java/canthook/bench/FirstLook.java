@@ -45,7 +45,7 @@ final class FirstLook {
                 Browser browser = playwright
                         .chromium()
                         .launch(new BrowserType.LaunchOptions()
-                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setExecutablePath(browserHere())
                                 .setArgs(List.of(
                                         "--no-sandbox",
                                         "--disable-gpu",
@@ -84,6 +84,15 @@ final class FirstLook {
             }
             return new Result(bytes, Took.of(times), turned(page, address));
         }
+    }
+
+    private static Path browserHere() {
+        return Stream.of("/usr/bin/chromium-headless-shell", "/usr/bin/chromium")
+                .map(Path::of)
+                .filter(Files::isExecutable)
+                .findFirst()
+                .orElseThrow(
+                        () -> new IllegalStateException("Chromium is not installed: ./cant-hook bench installs it"));
     }
 
     /** The whole box, turned by the arrow keys: from the press until the drawing that follows is painted. */

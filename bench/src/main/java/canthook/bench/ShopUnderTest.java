@@ -118,13 +118,14 @@ final class ShopUnderTest implements AutoCloseable {
     /** A new box like the demo's drawer. */
     String newBox() throws IOException, InterruptedException {
         JsonNode plan = ask("GET", "/api/boxes/envelope-drawer", null).body().get("plan");
-        return ask(
-                        "POST",
-                        "/api/boxes",
-                        JSON.writeValueAsBytes(JSON.createObjectNode().set("plan", plan)))
-                .body()
-                .get("id")
-                .asText();
+        Reply made = ask(
+                "POST",
+                "/api/boxes",
+                JSON.writeValueAsBytes(JSON.createObjectNode().set("plan", plan)));
+        if (!made.body().hasNonNull("id")) {
+            throw new IllegalStateException("No box was made: " + made.status() + " " + made.body());
+        }
+        return made.body().get("id").asText();
     }
 
     /** A change of a box to a height, made from a revision. */

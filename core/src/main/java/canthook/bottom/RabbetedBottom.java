@@ -92,7 +92,7 @@ public record RabbetedBottom(
                 Show.LAYOUT,
                 thickness.times(1),
                 "The panel is flush with the bottom edge: its thickness.");
-        return new Asks(List.of(), floor, null, "", null, null, null, sheet.numbers());
+        return new Asks(List.of(), floor, null, "", null, null, null, null, sheet.numbers());
     }
 
     static RabbetedBottom of(

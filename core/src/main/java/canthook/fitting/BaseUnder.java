@@ -65,16 +65,13 @@ public record BaseUnder(
                 Show.LAYOUT,
                 around.box().outsideWidth().plus(fixed(2).times(over)),
                 rule);
-        Worked stands = around.walls().below();
         sheet.work(
                 f + "stands",
                 "H",
                 "Height on its base",
                 Show.LAYOUT,
-                stands == null
-                        ? around.ladder().wall().plus(thickness)
-                        : around.ladder().wall().plus(stands).plus(thickness),
-                "The wall, what lies under it, and the base.");
+                around.walls().closed(around.ladder().wall()).plus(thickness),
+                "The closed box, and the base.");
         Worksheet moves = new Worksheet("fittings.f" + (index + 1));
         Worked slot = null;
         if (!told.stuff().known().isSheet()) {

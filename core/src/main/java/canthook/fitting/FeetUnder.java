@@ -42,10 +42,7 @@ public record FeetUnder(int index, Feet told, Worked square, Worked height, Work
                 Show.LAYOUT,
                 fixed(FEET).times(height).plus(fixed(FEET - 1.0).times(around.kerf())),
                 "Four feet, and a kerf between each.");
-        Term stands = around.ladder().wall().plus(height);
-        if (around.walls().below() != null) {
-            stands = stands.plus(around.walls().below());
-        }
+        Term stands = around.walls().closed(around.ladder().wall()).plus(height);
         Length base = around.plan().baseUnder();
         if (base.isPositive()) {
             stands = stands.plus(fixed(base));
@@ -56,7 +53,7 @@ public record FeetUnder(int index, Feet told, Worked square, Worked height, Work
                 "Height on its feet",
                 Show.LAYOUT,
                 stands,
-                "The wall, what lies under it, and the feet.");
+                "The closed box, the base if there is one, and the feet.");
         return new FeetUnder(
                 index, told, square, height, stick, around.plan().walls().known());
     }

@@ -87,6 +87,7 @@ public record LidOnTop(
                 null,
                 null,
                 thickness,
+                null,
                 sheet.numbers());
     }
 
@@ -140,9 +141,7 @@ public record LidOnTop(
                 "Hₜ",
                 "Height with the lid",
                 Show.LAYOUT,
-                walls.below() == null
-                        ? ladder.wall().plus(thickness)
-                        : ladder.wall().plus(thickness).plus(walls.below()),
+                walls.closed(ladder.wall()),
                 "The wall, the lid on it, and what lies under it.");
         BreadboardEnds ends = choice.breadboard()
                 ? BreadboardEnds.of(sheet, choice.ends(), along, across, thickness, movement)

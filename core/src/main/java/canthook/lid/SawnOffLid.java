@@ -120,6 +120,7 @@ public record SawnOffLid(
                 groove.offset(),
                 null,
                 null,
+                loss,
                 sheet.numbers());
     }
 
@@ -164,8 +165,10 @@ public record SawnOffLid(
                 "Hc",
                 "Closed, once it is sawn",
                 Show.LAYOUT,
-                ladder.wall().minus(loss),
-                "The glued-up height, less what sawing and flattening take.");
+                walls.closed(ladder.wall()),
+                walls.below() == null
+                        ? "The glued-up height, less what sawing and flattening take."
+                        : "The glued-up height and the bottom under it, less what sawing and flattening take.");
         Worked fence = sheet.work(
                 "fence",
                 "F",

@@ -106,6 +106,7 @@ public record SlidingLid(
                 lower,
                 new LowWalls(low, line, false, LowWalls.By.LID),
                 null,
+                null,
                 sheet.numbers());
     }
 

@@ -85,8 +85,7 @@ public enum FirstGuess {
             case INSIDE_LEADS -> plan.with(lead(worked, From.INSIDE));
             case OUTSIDE_LEADS -> plan.with(lead(worked, From.OUTSIDE));
             case PLACE_LEADS ->
-                plan.with(place(lead(worked, From.OUTSIDE), worked.size(), plan.unit())
-                        .withFrom(From.OPENING));
+                plan.with(place(lead(worked, From.OUTSIDE), worked).withFrom(From.OPENING));
             case FRONT_LOW -> lowered(worked, Which.FRONT);
             case BACK_LOW -> lowered(worked, Which.BACK);
             case BOTH_ENDS_LOW -> lowered(worked, Which.BOTH_ENDS);
@@ -186,10 +185,13 @@ public enum FirstGuess {
                 null));
     }
 
-    private static SizeWish place(SizeWish size, SizedBox box, LengthUnit unit) {
+    /** The place this very box needs, on what it stands on. */
+    private static SizeWish place(SizeWish size, WorkedPlan worked) {
         if (size.opening() != null) {
             return size;
         }
+        SizedBox box = worked.size();
+        LengthUnit unit = worked.plan().unit();
         Length along = unit.usual(10);
         Length across = unit.usual(1);
         Length above = unit.usual(5);
@@ -199,7 +201,11 @@ public enum FirstGuess {
         return size.with(new Opening(
                 Opening.LENGTH.nearest(box.outsideLength().length().plus(tips).plus(along)),
                 Opening.WIDTH.nearest(box.outsideWidth().length().plus(tips).plus(across)),
-                Opening.HEIGHT.nearest(box.height().length().plus(above)),
+                Opening.HEIGHT.nearest(worked.walls()
+                        .closed(box.height())
+                        .length()
+                        .plus(worked.plan().lifted())
+                        .plus(above)),
                 along,
                 across,
                 above));

@@ -1,8 +1,6 @@
 package canthook.planner;
 
-import canthook.length.Length;
 import canthook.length.LengthDisplay;
-import canthook.length.Precision;
 import canthook.lid.LidOnTop;
 import canthook.lid.SawnOffLid;
 import canthook.lid.SlidingLid;
@@ -13,7 +11,6 @@ import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /** The kinds of lid beside each other for one box: what each costs in height and work, and how it behaves in a year. Each is worked. */
@@ -33,7 +30,7 @@ public final class LidsCompared {
      * @param inside height left under it; empty where nothing is there to measure from
      * @param insideNumber its number in that plan; empty where there is none
      * @param outside height of the closed box
-     * @param outsideNumber as for the inside
+     * @param outsideNumber its number in that plan
      * @param work what is to be done for it
      * @param year how it behaves
      * @param stands whether it is the one the box has
@@ -68,8 +65,8 @@ public final class LidsCompared {
                     name(guess),
                     open == null ? "" : open.text(display),
                     open == null ? "" : open.id(),
-                    display.text(outside(with), Precision.LAYOUT),
-                    outsideNumber(with),
+                    outside(with).text(display),
+                    outside(with).id(),
                     work(with, display),
                     year(with, display),
                     stands,
@@ -100,38 +97,12 @@ public final class LidsCompared {
         };
     }
 
-    /** From what the walls stand on to the top of the closed box. */
-    private static Length outside(WorkedPlan worked) {
-        Optional<Length> onTop = length(worked, "lid.total-height");
-        if (onTop.isPresent()) {
-            return onTop.get();
-        }
-        Length closed = length(worked, "lid.closed-height")
-                .orElse(worked.fingers().wall().length());
-        Worked below = worked.walls().below();
-        return below == null ? closed : closed.plus(below.length());
-    }
-
-    /** The number that height is worked out in; none where a sawn box stands on its bottom. */
-    private static String outsideNumber(WorkedPlan worked) {
-        Length outside = outside(worked);
-        return Stream.of(
-                        "lid.total-height",
-                        "lid.closed-height",
-                        "bottom.total-height",
-                        worked.fingers().wall().id())
+    /** From what the box stands on to the top, closed: the number of whoever lies outermost. */
+    private static Worked outside(WorkedPlan worked) {
+        return Stream.of("lid.total-height", "lid.closed-height", "bottom.total-height")
                 .flatMap(id -> worked.number(id).stream())
-                .filter(number -> number.length().equals(outside))
-                .map(Worked::id)
                 .findFirst()
-                .orElse("");
-    }
-
-    private static Optional<Length> length(WorkedPlan worked, String id) {
-        return worked.lid().numbers().stream()
-                .filter(n -> n.id().equals(id))
-                .findFirst()
-                .map(Worked::length);
+                .orElse(worked.fingers().wall());
     }
 
     private static String work(WorkedPlan worked, LengthDisplay display) {

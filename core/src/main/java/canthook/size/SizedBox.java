@@ -265,8 +265,17 @@ public record SizedBox(
             height = height.minus(Term.fixed(lifted));
             less.add("its feet and base");
         }
+        if (walls.lost() != null) {
+            height = height.plus(walls.lost());
+        }
         return sheet.work(
-                "height", "H", label, Show.LAYOUT, height, "The place less " + String.join(", less ", less) + ".");
+                "height",
+                "H",
+                label,
+                Show.LAYOUT,
+                height,
+                "The place less " + String.join(", less ", less)
+                        + (walls.lost() == null ? "." : ", and what sawing the lid off takes again."));
     }
 
     private static Worked planed(

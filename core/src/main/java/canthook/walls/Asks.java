@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param under height that what stands in the box may not pass; null when nothing passes over
  * @param low walls it lowers; null when none
  * @param beyond what of it lies under or over the walls and takes of a place's height; null when nothing does
+ * @param lost what parting it from the closed box takes of its height; null when nothing is sawn off
  * @param numbers it worked out for this, in order
  */
 public record Asks(
@@ -25,7 +26,8 @@ public record Asks(
         @Nullable Worked under,
         @Nullable LowWalls low,
         @Nullable Worked beyond,
+        @Nullable Worked lost,
         List<Worked> numbers) {
     /** Nothing at all. */
-    public static final Asks NOTHING = new Asks(List.of(), null, null, "", null, null, null, List.of());
+    public static final Asks NOTHING = new Asks(List.of(), null, null, "", null, null, null, null, List.of());
 }

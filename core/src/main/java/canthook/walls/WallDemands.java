@@ -31,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param takesFor what the lid takes that for, as it ends a sentence
  * @param below what lies under the walls; null when nothing does
  * @param above what lies on the walls; null when nothing does
+ * @param lost what sawing the lid off the closed box takes of its height; null when nothing is sawn off
  */
 public record WallDemands(
         List<GrooveAsked> grooves,
@@ -41,6 +42,7 @@ public record WallDemands(
         @Nullable LowWalls low,
         @Nullable Worked below,
         @Nullable Worked above,
+        @Nullable Worked lost,
         List<Worked> numbers,
         List<Verdict> verdicts) {
     /** Closer than this, two heights count as one. */
@@ -81,6 +83,7 @@ public record WallDemands(
                 low,
                 bottom.beyond(),
                 lid.beyond(),
+                lid.lost(),
                 List.copyOf(numbers),
                 verdicts.all());
     }
@@ -120,6 +123,18 @@ public record WallDemands(
                                     + plan.display().text(line, Precision.FIT),
                             plan.with(plan.size().withLowered(lowered.withHeight(line))))
                 };
+    }
+
+    /** How high the closed box is, from what its walls stand on: with what lies under and on them, less what is sawn away. */
+    public Term closed(Worked wall) {
+        Term height = wall.times(1);
+        if (below != null) {
+            height = height.plus(below);
+        }
+        if (above != null) {
+            height = height.plus(above);
+        }
+        return lost == null ? height : height.minus(lost);
     }
 
     /** Height at which things stand. */

@@ -3,6 +3,7 @@ package canthook.bottom;
 import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.work;
+import static canthook.Told.number;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -57,10 +58,6 @@ class OtherBottomsTest {
 
     private static WorkedPlan with(Bottom bottom) {
         return work(envelopeDrawer().with(bottom));
-    }
-
-    private static double number(WorkedPlan worked, String id) {
-        return worked.number(id).orElseThrow().length().mm();
     }
 
     private static List<Code> codes(WorkedPlan worked) {

@@ -1,12 +1,13 @@
 package canthook.fitting;
 
-import static canthook.SeedLibrary.bottomOf;
 import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.onTop;
 import static canthook.SeedLibrary.openDrawer;
-import static canthook.SeedLibrary.sawnOff;
 import static canthook.SeedLibrary.twoThicknesses;
 import static canthook.SeedLibrary.work;
+import static canthook.Told.fitting;
+import static canthook.Told.jobs;
+import static canthook.Told.of;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -24,7 +25,6 @@ import canthook.plan.Fitting.Grip;
 import canthook.plan.Fitting.Pegs;
 import canthook.plan.Fitting.Run;
 import canthook.plan.Fitting.Which;
-import canthook.plan.Groove;
 import canthook.plan.Lid;
 import canthook.plan.Part;
 import canthook.plan.SizeWish;
@@ -33,8 +33,6 @@ import canthook.planner.FirstGuess;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
-import canthook.saw.Jobs;
-import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import java.util.ArrayList;
@@ -56,33 +54,21 @@ class FittingsTest {
         return work(openDrawer().withFittings(List.of(fittings)));
     }
 
-    private static double number(WorkedPlan worked, String id) {
-        return worked.number("fittings." + id).orElseThrow().length().mm();
-    }
-
-    private static List<Verdict> of(WorkedPlan worked, Code code) {
-        return worked.verdicts().stream().filter(v -> v.code() == code).toList();
-    }
-
-    private static List<String> jobs(WorkedPlan worked) {
-        return Jobs.of(worked).stream().map(Jobs.Job::says).toList();
-    }
-
     /** 142 + 8 − 0.3; 6 + 0.1; from A1: 12 + 0.1 proud or so + 80 − 3.05. */
     @Test
     void aDividerIsCutForItsDadoes() {
         WorkedPlan worked = with(divider(Run.ACROSS, 80, 50));
-        assertThat(number(worked, "f1-long")).isCloseTo(149.7, within(1e-9));
-        assertThat(number(worked, "f1-dado-wide")).isCloseTo(6.1, within(1e-9));
+        assertThat(fitting(worked, "f1-long")).isCloseTo(149.7, within(1e-9));
+        assertThat(fitting(worked, "f1-dado-wide")).isCloseTo(6.1, within(1e-9));
         double proud = worked.size().proud().length().mm();
-        assertThat(number(worked, "f1-stop")).isCloseTo(proud + 12 + 80 - 3.05, within(1e-9));
+        assertThat(fitting(worked, "f1-stop")).isCloseTo(proud + 12 + 80 - 3.05, within(1e-9));
         assertThat(jobs(worked))
                 .anyMatch(s -> s.contains("Dado for divider 1 in A and C") && s.contains("from A1, and from C2"))
                 .anyMatch(s -> s.startsWith("Cut the divider 1 149.70 mm along the grain by 50.0 mm across"));
         // without a dado it is half a millimetre short of the inside
         WorkedPlan loose =
                 with(new Divider(Run.ALONG, mm(70), new Stuff("sheet-plywood", 0), mm(6), mm(50), true, null));
-        assertThat(number(loose, "f1-long")).isCloseTo(223.5, within(1e-9));
+        assertThat(fitting(loose, "f1-long")).isCloseTo(223.5, within(1e-9));
         assertThat(loose.fittings().features()).noneMatch(f -> f.of().equals("f1"));
     }
 
@@ -119,9 +105,9 @@ class FittingsTest {
     @Test
     void dividersThatCrossAreHalvedIntoEachOther() {
         WorkedPlan worked = with(divider(Run.ACROSS, 80, 50), divider(Run.ALONG, 70, 40));
-        assertThat(number(worked, "f1-notch-deep")).isCloseTo(20.3, within(1e-9));
-        assertThat(number(worked, "f2-notch-deep")).isCloseTo(20.3, within(1e-9));
-        assertThat(number(worked, "f2-notch-wide")).isCloseTo(6.1, within(1e-9));
+        assertThat(fitting(worked, "f1-notch-deep")).isCloseTo(20.3, within(1e-9));
+        assertThat(fitting(worked, "f2-notch-deep")).isCloseTo(20.3, within(1e-9));
+        assertThat(fitting(worked, "f2-notch-wide")).isCloseTo(6.1, within(1e-9));
         assertThat(jobs(worked))
                 .anyMatch(s -> s.contains("Notch divider 1 where it is crossed, from above"))
                 .anyMatch(s -> s.contains("Notch divider 2 where it is crossed, from below"));
@@ -136,16 +122,16 @@ class FittingsTest {
         Divider across = new Divider(Run.ACROSS, mm(80), new Stuff("sheet-plywood", 0), mm(6), mm(50), false, null);
         Divider along = new Divider(Run.ALONG, mm(60), new Stuff("sheet-plywood", 0), mm(6), mm(40), false, null);
         WorkedPlan worked = work(plan.withFittings(List.of(across, along)));
-        assertThat(number(worked, "f1-dado")).isCloseTo(4, within(1e-9));
-        assertThat(number(worked, "f2-dado")).isCloseTo(3, within(1e-9));
+        assertThat(fitting(worked, "f1-dado")).isCloseTo(4, within(1e-9));
+        assertThat(fitting(worked, "f2-dado")).isCloseTo(3, within(1e-9));
     }
 
     /** 100 − 30; 22 + 15. */
     @Test
     void aGripIsBoredTwiceAndSawnOut() {
         WorkedPlan worked = with(new Grip(Part.B, mm(100), mm(30), mm(22)));
-        assertThat(number(worked, "f1-apart")).isEqualTo(70);
-        assertThat(number(worked, "f1-down")).isEqualTo(37);
+        assertThat(fitting(worked, "f1-apart")).isEqualTo(70);
+        assertThat(fitting(worked, "f1-down")).isEqualTo(37);
         assertThatThrownBy(() -> new Grip(Part.B, mm(20), mm(30), mm(22)))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("at least as wide");
@@ -155,8 +141,8 @@ class FittingsTest {
     @Test
     void pegsGoThroughTheFingerAndAsFarAgain() {
         WorkedPlan worked = with(new Pegs(mm(2), Which.OUTER));
-        assertThat(number(worked, "f1-deep")).isEqualTo(24);
-        assertThat(number(worked, "f1-centre")).isEqualTo(6);
+        assertThat(fitting(worked, "f1-deep")).isEqualTo(24);
+        assertThat(fitting(worked, "f1-centre")).isEqualTo(6);
         // the outer fingers of all eight ends: two at each
         assertThat(worked.number("fittings.f1-count").orElseThrow().count()).isEqualTo(16);
         WorkedPlan all = with(new Pegs(mm(2), Which.ALL));
@@ -171,11 +157,11 @@ class FittingsTest {
     @Test
     void aPinGoesDownTheMiddleOfEveryCorner() {
         WorkedPlan worked = with(new Fitting.CornerPin(mm(2.4), false));
-        assertThat(number(worked, "f1-pilot")).isCloseTo(2.16, within(1e-9));
-        assertThat(number(worked, "f1-centre")).isEqualTo(6);
-        assertThat(number(worked, "f1-deep"))
+        assertThat(fitting(worked, "f1-pilot")).isCloseTo(2.16, within(1e-9));
+        assertThat(fitting(worked, "f1-centre")).isEqualTo(6);
+        assertThat(fitting(worked, "f1-deep"))
                 .isCloseTo(worked.fingers().wall().length().mm() / 2 + 5, within(1e-6));
-        assertThat(number(with(new Fitting.CornerPin(mm(2.4), true)), "f1-pilot"))
+        assertThat(fitting(with(new Fitting.CornerPin(mm(2.4), true)), "f1-pilot"))
                 .isEqualTo(2.4);
         // of each corner's two parts the same column of wood, whichever wall it is told of
         assertThat(worked.fittings().features().stream().filter(f -> f.of().equals("f1")))
@@ -193,9 +179,9 @@ class FittingsTest {
         WorkedPlan worked = work(plan.withFittings(List.of(new Fitting.Handle(mm(96), mm(18), mm(18), mm(64)))));
         double along = worked.lid().pieces().get(0).along().length().mm();
         double across = worked.lid().pieces().get(0).across().length().mm();
-        assertThat(number(worked, "f1-bore")).isCloseTo(along / 2 - 32, within(1e-6));
-        assertThat(number(worked, "f1-middle-across")).isCloseTo(across / 2, within(1e-6));
-        assertThat(number(worked, "f1-screw"))
+        assertThat(fitting(worked, "f1-bore")).isCloseTo(along / 2 - 32, within(1e-6));
+        assertThat(fitting(worked, "f1-middle-across")).isCloseTo(across / 2, within(1e-6));
+        assertThat(fitting(worked, "f1-screw"))
                 .isCloseTo(worked.lid().pieces().get(0).thickness().length().mm() + 12, within(1e-6));
         assertThat(jobs(worked)).anyMatch(s -> s.contains("with the block that bores the handle"));
         assertThat(of(worked, Code.HANDLE_OFF_LID)).isEmpty();
@@ -205,31 +191,14 @@ class FittingsTest {
                 .hasMessageContaining("less apart than it is long");
     }
 
-    /** A groove meets it when it is deeper than T/2 − d/2 = 6 − 1.2 = 4.8; the fix is a pin that passes behind it. */
-    @Test
-    void aDeepGrooveMeetsThePinAndAShallowOneDoesNot() {
-        for (double depth : new double[] {4.7, 4.9}) {
-            BoxPlan plan = openDrawer();
-            plan = plan.with(bottomOf(plan).withGroove(new Groove(mm(6), mm(depth), mm(8))))
-                    .withFittings(List.of(new Fitting.CornerPin(mm(2.4), false)));
-            List<Verdict> meets = of(work(plan), Code.FITTINGS_COLLIDE);
-            assertThat(meets.isEmpty()).as("groove %s deep", depth).isEqualTo(depth < 4.8);
-            for (Verdict verdict : meets) {
-                assertThat(verdict.fixes()).isNotEmpty();
-                assertThat(of(work(verdict.fixes().get(0).after()), Code.FITTINGS_COLLIDE))
-                        .isEmpty();
-            }
-        }
-    }
-
     @Test
     void pegsOfUnequalWallsAreBoredEachInItsOwnPlace() {
         WorkedPlan worked =
                 work(openDrawer().with(twoThicknesses(12, 9)).withFittings(List.of(new Pegs(mm(2), Which.OUTER))));
-        assertThat(number(worked, "f1-centre")).isEqualTo(4.5);
-        assertThat(number(worked, "f1-deep")).isEqualTo(24);
-        assertThat(number(worked, "f1-centre-ends")).isEqualTo(6);
-        assertThat(number(worked, "f1-deep-ends")).isEqualTo(19);
+        assertThat(fitting(worked, "f1-centre")).isEqualTo(4.5);
+        assertThat(fitting(worked, "f1-deep")).isEqualTo(24);
+        assertThat(fitting(worked, "f1-centre-ends")).isEqualTo(6);
+        assertThat(fitting(worked, "f1-deep-ends")).isEqualTo(19);
         assertThat(jobs(worked)).anyMatch(s -> s.contains("of A and C 4.50 mm") && s.contains("of B and D 6.00 mm"));
         // as blocks: what a peg takes of its mate goes as deep as it is bored, from the corner inwards
         assertThat(worked.fittings().features())
@@ -244,7 +213,7 @@ class FittingsTest {
     void aDividersHighestDayOpensToItsMovement() {
         WorkedPlan worked =
                 with(new Divider(Run.ACROSS, mm(80), new Stuff("pine-ponderosa", 0), mm(6), mm(50), false, null));
-        assertThat(number(worked, "f1-highest")).isCloseTo(50.31, within(0.01));
+        assertThat(fitting(worked, "f1-highest")).isCloseTo(50.31, within(0.01));
         assertThat(worked.number("fittings.f1-highest").orElseThrow().inputs())
                 .extracting(n -> n.id())
                 .contains("fittings.f1.x-wet")
@@ -255,92 +224,10 @@ class FittingsTest {
     @Test
     void feetComeFromOneStick() {
         WorkedPlan worked = with(new Feet(mm(20), mm(15), mm(0)));
-        assertThat(number(worked, "f1-stick"))
+        assertThat(fitting(worked, "f1-stick"))
                 .isCloseTo(60 + 3 * worked.blank().kerf().length().mm(), within(1e-9));
-        assertThat(number(worked, "f1-stands"))
+        assertThat(fitting(worked, "f1-stands"))
                 .isCloseTo(worked.fingers().wall().length().mm() + 15, within(1e-9));
-    }
-
-    /** A divider into the saw's seam, or a hinge's mortise, or a peg: said where, and moved or lowered out of the way. */
-    @Test
-    void whatMeetsIsSaidAndFreedByItsFixes() {
-        WorkedPlan seam = work(openDrawer()
-                .with(sawnOff(60, Lid.Joined.LOOSE, 1.0))
-                .withFittings(List.of(divider(Run.ACROSS, 80, 60))));
-        Verdict meets = of(seam, Code.FITTINGS_COLLIDE).get(0);
-        assertThat(meets.sentence()).startsWith("The dado of divider 1 meets the saw’s seam in A, 59.2 to 60.8 mm");
-        assertThat(meets.fixes()).extracting(Fix::label).contains("End divider 1 at 45.2 mm");
-        WorkedPlan grips = with(new Grip(Part.B, mm(100), mm(28), mm(22)), divider(Run.ALONG, 70, 60));
-        Verdict hole = of(grips, Code.FITTINGS_COLLIDE).get(0);
-        assertThat(hole.sentence()).contains("grip in B").contains("divider 2");
-        assertThat(hole.fixes()).isNotEmpty();
-        for (Fix fix : hole.fixes()) {
-            assertThat(of(work(fix.after()), Code.FITTINGS_COLLIDE))
-                    .as(fix.label())
-                    .isEmpty();
-        }
-        WorkedPlan hinge =
-                work(openDrawer().with(onTop(Lid.Kept.HINGED)).withFittings(List.of(divider(Run.ACROSS, 50, 81))));
-        assertThat(of(hinge, Code.FITTINGS_COLLIDE))
-                .singleElement()
-                .satisfies(v -> assertThat(v.sentence()).contains("a hinge in A"));
-    }
-
-    /** Every pair of rectangles on every wall, compared anew: what overlaps is told, what does not is not. */
-    @Test
-    void everyCollisionIsFoundAndNoneIsInvented() {
-        AnyPlan.seeds(9_000, 400).forEach(any -> {
-            WorkedPlan worked = any.worked();
-            List<Feature> all = worked.fittings().features();
-            List<String> found = new ArrayList<>();
-            for (Feature one : all) {
-                for (Feature other : all) {
-                    boolean fitting = one.of().matches("f\\d+");
-                    boolean lap = one.part() == other.part()
-                            && Math.max(one.from().mm(), other.from().mm())
-                                    < Math.min(one.to().mm(), other.to().mm())
-                            && Math.max(one.low().mm(), other.low().mm())
-                                    < Math.min(one.high().mm(), other.high().mm())
-                            && Math.max(one.in().mm(), other.in().mm())
-                                    < Math.min(one.out().mm(), other.out().mm());
-                    if (fitting && lap && !one.of().equals(other.of())) {
-                        found.add(one.of().compareTo(other.of()) < 0 ? one.of() + other.of() : other.of() + one.of());
-                    }
-                }
-            }
-            assertThat(worked.fittings().collisions().stream()
-                            .map(p -> p.one().of().compareTo(p.other().of()) < 0
-                                    ? p.one().of() + p.other().of()
-                                    : p.other().of() + p.one().of())
-                            .distinct())
-                    .as("seed " + any.seed())
-                    .containsExactlyInAnyOrderElementsOf(
-                            found.stream().distinct().toList());
-        });
-    }
-
-    /** Walls 12, pegs 2: a groove of 5 stops where a peg in the mate begins, one deeper than 12/2 − 1 meets it. */
-    @Test
-    void aPegPassesBehindAShallowGroove() {
-        for (double depth : new double[] {5, 5.1}) {
-            BoxPlan plan = openDrawer();
-            Length middle = work(plan)
-                    .fingers()
-                    .joint()
-                    .layout()
-                    .fingerFirstFingers()
-                    .get(0)
-                    .to()
-                    .dividedBy(2);
-            WorkedPlan worked =
-                    work(plan.with(bottomOf(plan).withGroove(new Groove(mm(4), mm(depth), middle.minus(mm(2)))))
-                            .withFittings(List.of(new Pegs(mm(2), Which.OUTER))));
-            boolean inTheMate = worked.fittings().features().stream()
-                    .filter(f -> f.of().equals("f1") && f.in().isPositive())
-                    .anyMatch(peg -> worked.fittings().features().stream()
-                            .anyMatch(f -> f.of().equals("bottom") && f.meets(peg)));
-            assertThat(inTheMate).as("depth " + depth).isEqualTo(depth > 5);
-        }
     }
 
     /** Dividers between what goes in are taken over without typing them again, and stand where they were drawn. */

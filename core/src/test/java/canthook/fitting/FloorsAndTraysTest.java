@@ -4,11 +4,16 @@ import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.onTop;
 import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.work;
+import static canthook.Told.fitting;
+import static canthook.Told.number;
+import static canthook.Told.of;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import canthook.AnyPlan;
+import canthook.figure.WholeBox.State;
+import canthook.figure.WholeBoxHeight;
 import canthook.length.Length;
 import canthook.panel.CutPiece;
 import canthook.plan.BasePlate;
@@ -43,15 +48,14 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** By hand, from the open drawer: outside 248 × 166, inside 224 × 142, walls 12, closing near 96; things stand at 14. */
 class FloorsAndTraysTest {
     private static final Stuff PLYWOOD = new Stuff("sheet-plywood", 0);
-    private static final Stuff PINE = new Stuff("pine-ponderosa", 0);
+    static final Stuff PINE = new Stuff("pine-ponderosa", 0);
 
-    private static Tray tray(double over, double high) {
+    static Tray tray(double over, double high) {
         return new Tray(mm(over), mm(high), null, mm(1), mm(8), 1, PINE, null);
     }
 
@@ -59,91 +63,28 @@ class FloorsAndTraysTest {
         return new UprightHandle(PLYWOOD, mm(18), mm(high), mm(4), null, mm(110), mm(30), mm(24), mm(6));
     }
 
-    private static WorkedPlan with(BoxPlan plan, Fitting... fittings) {
+    static WorkedPlan with(BoxPlan plan, Fitting... fittings) {
         return work(plan.withFittings(List.of(fittings)));
     }
 
-    private static WorkedPlan with(Fitting... fittings) {
+    static WorkedPlan with(Fitting... fittings) {
         return with(openDrawer(), fittings);
     }
 
-    private static double number(WorkedPlan worked, String id) {
-        return worked.number("fittings." + id).orElseThrow().length().mm();
-    }
-
-    private static List<Verdict> of(WorkedPlan worked, Code code) {
-        return worked.verdicts().stream().filter(v -> v.code() == code).toList();
-    }
-
-    private static String jobs(WorkedPlan worked) {
+    static String jobs(WorkedPlan worked) {
         return String.join("\n", Jobs.of(worked).stream().map(Jobs.Job::says).toList());
-    }
-
-    /** 142 − 1; half of 224; 224 − 0.5; runner 8 − 1. */
-    @Test
-    void aTrayIsAsWideAsTheInsideLessItsClearance() {
-        WorkedPlan worked = with(tray(40, 30));
-        assertThat(number(worked, "f1-across")).isCloseTo(141, within(1e-9));
-        assertThat(number(worked, "f1-along")).isCloseTo(112, within(1e-9));
-        assertThat(number(worked, "f1-travel")).isCloseTo(112, within(1e-9));
-        assertThat(number(worked, "f1-runner-long")).isCloseTo(223.5, within(1e-9));
-        assertThat(number(worked, "f1-bears")).isCloseTo(7, within(1e-9));
-        assertThat(worked.fittings().pieces())
-                .singleElement()
-                .satisfies(p -> assertThat(p.count()).isEqualTo(2));
-        assertThat(jobs(worked)).contains("Glue the runners to A and C");
-    }
-
-    /** Three trays swell three times as much as one, and the runners not at all: their grain lies level too, but they are glued. */
-    @Test
-    void aStackOfTraysSwellsInHeight() {
-        double one = number(with(tray(10, 20)), "f1-highest") - 10;
-        double three = number(with(tray(10, 20).withStacked(3)), "f1-highest") - 10;
-        assertThat(three).isCloseTo(3 * one, within(1e-6));
-        assertThat(one).isGreaterThan(20);
-    }
-
-    /** A tray that is too high for its host is lowered, made lower, or one is left out; each of these closes the lid. */
-    @Test
-    void aTrayTallerThanItsHostHasAWayOut() {
-        WorkedPlan worked = with(tray(30, 30).withStacked(3));
-        List<Fix> fixes = of(worked, Code.TRAY_TOO_HIGH).get(0).fixes();
-        assertThat(fixes)
-                .extracting(Fix::label)
-                .anyMatch(l -> l.startsWith("Make each "))
-                .contains("Take one tray");
-        for (Fix fix : fixes) {
-            assertThat(of(work(fix.after()), Code.TRAY_TOO_HIGH))
-                    .as(fix.label())
-                    .isEmpty();
-        }
-    }
-
-    /** A divider in a tray's way is ended under it or the runners are raised over it, wettest day and all. */
-    @ParameterizedTest
-    @CsvSource({"50, 40", "40.1, 40", "80, 20"})
-    void whatStandsInATraysWayIsSaid(double divider, double runners) {
-        Divider stands = new Divider(Run.ACROSS, mm(80), PINE, mm(6), mm(divider), false, null);
-        WorkedPlan worked = with(stands, tray(runners, 15));
-        Verdict meets = of(worked, Code.LEVELS_MEET).get(0);
-        assertThat(meets.weight()).isEqualTo(Weight.STOP);
-        assertThat(meets.fixes()).extracting(Fix::label).anyMatch(l -> l.startsWith("End divider 1 at"));
-        for (Fix fix : meets.fixes()) {
-            assertThat(of(work(fix.after()), Code.LEVELS_MEET)).as(fix.label()).isEmpty();
-        }
-        assertThat(of(with(stands, tray(85, 5)), Code.LEVELS_MEET)).isEmpty();
     }
 
     /** 248 + 20; 166 + 20; ½ · (166 − 12) = 77 and what pine does there; plywood has no slots. */
     @Test
     void aSolidBaseMovesInItsSlots() {
         WorkedPlan solid = with(new BasePlate(PINE, mm(12), mm(10)));
-        assertThat(number(solid, "f1-long")).isCloseTo(268, within(1e-9));
-        assertThat(number(solid, "f1-wide")).isCloseTo(186, within(1e-9));
-        assertThat(number(solid, "f1-reach")).isCloseTo(77, within(1e-9));
+        assertThat(fitting(solid, "f1-long")).isCloseTo(268, within(1e-9));
+        assertThat(fitting(solid, "f1-wide")).isCloseTo(186, within(1e-9));
+        assertThat(fitting(solid, "f1-reach")).isCloseTo(77, within(1e-9));
         double wet = solid.number("fittings.f1.x-wet").orElseThrow().number();
         double dry = solid.number("fittings.f1.x-dry").orElseThrow().number();
-        assertThat(number(solid, "f1-slot")).isCloseTo(77 * (wet - dry) + 0.5, within(1e-5));
+        assertThat(fitting(solid, "f1-slot")).isCloseTo(77 * (wet - dry) + 0.5, within(1e-5));
         assertThat(jobs(solid)).contains("through slots");
         WorkedPlan sheet = with(new BasePlate(PLYWOOD, mm(9), mm(10)));
         assertThat(sheet.number("fittings.f1-slot")).isEmpty();
@@ -155,7 +96,7 @@ class FloorsAndTraysTest {
     void feetAndBaseLiftTheBox() {
         WorkedPlan worked = with(new BasePlate(PLYWOOD, mm(9), mm(10)), new Feet(mm(20), mm(15), mm(0)));
         double wall = worked.fingers().wall().length().mm();
-        assertThat(number(worked, "f2-stands")).isCloseTo(wall + 24, within(1e-6));
+        assertThat(fitting(worked, "f2-stands")).isCloseTo(wall + 24, within(1e-6));
         BoxPlan placed = openDrawer()
                 .with(openDrawer()
                         .size()
@@ -171,17 +112,35 @@ class FloorsAndTraysTest {
         assertThat(lifted).isCloseTo(82, within(1e-9));
     }
 
+    /** Whatever it stands on and whatever closes it: as high as its blocks, less what is still to be sawn away. */
+    @ParameterizedTest
+    @EnumSource(names = {"LID_NONE", "LID_SLIDING", "LID_SAWN_OFF", "LID_LIFT_OFF", "LID_HINGED"})
+    void aBoxStandsAsHighAsItsBlocks(FirstGuess lid) {
+        Feet feet = new Feet(mm(20), mm(15), mm(0));
+        for (FirstGuess bottom : List.of(FirstGuess.BOTTOM_CAPTURED, FirstGuess.BOTTOM_APPLIED)) {
+            WorkedPlan under = work(bottom.in(work(openDrawer())));
+            WorkedPlan worked = with(lid.in(under), feet);
+            double sawn = worked.number("lid.loss").isPresent() ? number(worked, "lid.loss") : 0;
+            assertThat(fitting(worked, "f1-stands"))
+                    .as(lid + " on " + bottom)
+                    .isCloseTo(WholeBoxHeight.of(worked, State.CLOSED) - sawn, within(0.01));
+            // asked for its place, it is given the one it needs, and stays as it is
+            WorkedPlan led = work(FirstGuess.PLACE_LEADS.in(worked));
+            assertThat(number(led, "size.height")).as(lid + " on " + bottom).isEqualTo(number(worked, "size.height"));
+        }
+    }
+
     /** 18 − 8; 10.1; a third of 12; 224 + 8 − 0.3; 110 − 30; 24 + 15; (224 − 80) / 2. */
     @Test
     void anUprightHandleIsHousedInBothEnds() {
         WorkedPlan worked = with(upright(150));
-        assertThat(number(worked, "f1-tenon")).isCloseTo(10, within(1e-9));
-        assertThat(number(worked, "f1-dado-wide")).isCloseTo(10.1, within(1e-9));
-        assertThat(number(worked, "f1-dado")).isCloseTo(4, within(1e-9));
-        assertThat(number(worked, "f1-long")).isCloseTo(231.7, within(1e-9));
-        assertThat(number(worked, "f1-apart")).isCloseTo(80, within(1e-9));
-        assertThat(number(worked, "f1-down")).isCloseTo(39, within(1e-9));
-        assertThat(number(worked, "f1-first")).isCloseTo(72, within(1e-9));
+        assertThat(fitting(worked, "f1-tenon")).isCloseTo(10, within(1e-9));
+        assertThat(fitting(worked, "f1-dado-wide")).isCloseTo(10.1, within(1e-9));
+        assertThat(fitting(worked, "f1-dado")).isCloseTo(4, within(1e-9));
+        assertThat(fitting(worked, "f1-long")).isCloseTo(231.7, within(1e-9));
+        assertThat(fitting(worked, "f1-apart")).isCloseTo(80, within(1e-9));
+        assertThat(fitting(worked, "f1-down")).isCloseTo(39, within(1e-9));
+        assertThat(fitting(worked, "f1-first")).isCloseTo(72, within(1e-9));
         // an open box's handle stands over its walls; its dado ends with them
         assertThat(of(worked, Code.DIVIDER_TOO_HIGH)).isEmpty();
         double top = worked.fingers().wall().length().mm();
@@ -200,9 +159,9 @@ class FloorsAndTraysTest {
     void aDividerThatCrossesTheHandleIsHalvedWithIt() {
         Divider across = new Divider(Run.ACROSS, mm(60), PLYWOOD, mm(6), mm(50), false, null);
         WorkedPlan worked = with(upright(150), across);
-        assertThat(number(worked, "f1-notch-deep")).isCloseTo(25.3, within(1e-9));
-        assertThat(number(worked, "f2-notch-deep")).isCloseTo(25.3, within(1e-9));
-        assertThat(number(worked, "f2-notch-wide")).isCloseTo(18.1, within(1e-9));
+        assertThat(fitting(worked, "f1-notch-deep")).isCloseTo(25.3, within(1e-9));
+        assertThat(fitting(worked, "f2-notch-deep")).isCloseTo(25.3, within(1e-9));
+        assertThat(fitting(worked, "f2-notch-wide")).isCloseTo(18.1, within(1e-9));
         assertThat(jobs(worked))
                 .contains("Notch the handle where dividers cross it, from below")
                 .contains("Notch divider 2 where it is crossed, from above");
@@ -224,7 +183,7 @@ class FloorsAndTraysTest {
             for (int i = 0; i < 2 * count - 1; i++) {
                 laid += i % 2 == 0 ? f : s;
             }
-            assertThat(number(worked, "f1-long")).as("seed " + any.seed()).isCloseTo(laid, within(1e-4));
+            assertThat(fitting(worked, "f1-long")).as("seed " + any.seed()).isCloseTo(laid, within(1e-4));
             // one finger and slot more or fewer would be farther from the wish, but for the least of two fingers
             assertThat(Math.abs(laid - 70))
                     .as("seed " + any.seed())
@@ -255,8 +214,9 @@ class FloorsAndTraysTest {
     @Test
     void aSlantingSlitLeavesWoodBesideIt() {
         WorkedPlan worked = with(new CardSlit(CardSlit.In.D, mm(1.2), mm(8), 15.0));
-        assertThat(number(worked, "f1-down")).isCloseTo(7.7274, within(1e-4));
-        assertThat(number(worked, "f1-left")).isCloseTo(6 - 0.6 / Math.cos(Math.toRadians(15)) - 2.07055, within(1e-4));
+        assertThat(fitting(worked, "f1-down")).isCloseTo(7.7274, within(1e-4));
+        assertThat(fitting(worked, "f1-left"))
+                .isCloseTo(6 - 0.6 / Math.cos(Math.toRadians(15)) - 2.07055, within(1e-4));
         assertThat(of(worked, Code.SLIT_THROUGH)).isEmpty();
         // in a handle there must be one
         assertThat(of(with(new CardSlit(CardSlit.In.HANDLE, mm(1.2), mm(8), 15.0)), Code.SLIT_THROUGH))
@@ -270,10 +230,10 @@ class FloorsAndTraysTest {
     void aLabelLiesInTheMiddleOfItsWall() {
         WorkedPlan worked = with(new LabelRecess(Part.B, mm(60), mm(20), mm(1.5), mm(30)));
         double proud = worked.size().proud().length().mm();
-        assertThat(number(worked, "f1-first")).isCloseTo(53 + proud, within(1e-9));
-        assertThat(number(worked, "f1-up"))
+        assertThat(fitting(worked, "f1-first")).isCloseTo(53 + proud, within(1e-9));
+        assertThat(fitting(worked, "f1-up"))
                 .isCloseTo(worked.fingers().wall().length().mm() - 50, within(1e-6));
-        assertThat(number(worked, "f1-left")).isCloseTo(10.5, within(1e-9));
+        assertThat(fitting(worked, "f1-left")).isCloseTo(10.5, within(1e-9));
         // from outside it does not meet a groove inside
         assertThat(of(worked, Code.FITTINGS_COLLIDE)).isEmpty();
     }
@@ -283,11 +243,11 @@ class FloorsAndTraysTest {
     void aLiningTakesOfTheInsideOrMakesTheBoxLarger() {
         Lining felt = new Lining(mm(2), true);
         WorkedPlan worked = with(felt);
-        assertThat(number(worked, "lined-length")).isCloseTo(220, within(1e-9));
-        assertThat(number(worked, "lined-width")).isCloseTo(138, within(1e-9));
-        assertThat(number(worked, "f1-sides")).isCloseTo(224, within(1e-9));
-        assertThat(number(worked, "f1-ends")).isCloseTo(138, within(1e-9));
-        assertThat(number(with(felt, tray(40, 20)), "f2-across")).isCloseTo(137, within(1e-9));
+        assertThat(fitting(worked, "lined-length")).isCloseTo(220, within(1e-9));
+        assertThat(fitting(worked, "lined-width")).isCloseTo(138, within(1e-9));
+        assertThat(fitting(worked, "f1-sides")).isCloseTo(224, within(1e-9));
+        assertThat(fitting(worked, "f1-ends")).isCloseTo(138, within(1e-9));
+        assertThat(fitting(with(felt, tray(40, 20)), "f2-across")).isCloseTo(137, within(1e-9));
         BoxPlan holds = openDrawer()
                 .with(openDrawer()
                         .size()
@@ -331,7 +291,7 @@ class FloorsAndTraysTest {
             for (double play : new double[] {0, 1, 3}) {
                 for (Stuff stuff : List.of(PINE, PLYWOOD)) {
                     WorkedPlan worked = with(new SecondFloor(stuff, mm(5), mm(40), mm(cleat), mm(play)));
-                    double wide = number(worked, "f1-across");
+                    double wide = fitting(worked, "f1-across");
                     double wettest = wide
                             * (1
                                     + worked.number("fittings.f1.x-wet")

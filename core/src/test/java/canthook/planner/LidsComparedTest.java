@@ -56,12 +56,9 @@ class LidsComparedTest {
         for (Kind kind : LidsCompared.of(worked)) {
             WorkedPlan with = kind.stands() ? worked : work(kind.guess().in(worked));
             assertThat(kind.plan()).isEqualTo(with.plan());
-            assertThat(with.number(kind.outsideNumber()).isPresent())
-                    .as(kind.guess() + ": only a sawn box on a bottom under it has no number of its own")
-                    .isEqualTo(kind.guess() != FirstGuess.LID_SAWN_OFF
-                            || with.walls().below() == null);
-            with.number(kind.outsideNumber())
-                    .ifPresent(n -> assertThat(n.length().mm()).isCloseTo(mm(kind.outside()), within(0.051)));
+            assertThat(with.number(kind.outsideNumber()).orElseThrow().text(LengthDisplay.METRIC))
+                    .as(bottom + " " + kind.guess())
+                    .isEqualTo(kind.outside());
             if (!kind.inside().isEmpty()) {
                 assertThat(with.number(kind.insideNumber()).orElseThrow().text(LengthDisplay.METRIC))
                         .isEqualTo(kind.inside());

@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -26,6 +27,7 @@ import org.junit.jupiter.params.provider.ValueSource;
  * <p>A station of a box is met once in every window and once in every display, each in another pairing from station to station; with
  * {@code -Dcanthook.windows=all} every window is met in every display ({@code ./cant-hook bench --drawings}).
  */
+@Order(1)
 class DrawingsTest {
     private static final List<String> BOXES = List.of(
             "envelope-drawer",

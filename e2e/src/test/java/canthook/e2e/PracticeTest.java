@@ -51,6 +51,8 @@ class PracticeTest {
         by.press("Enter");
         by.evaluate("e => e.blur()");
         page.keyboard().press(off > 0 ? "ArrowLeft" : "ArrowRight");
+        // the amount just typed, and not the one that stood there: nothing waited for it
+        assertThat(page.locator(".said")).containsText(String.format(java.util.Locale.ROOT, "%.2f", Math.abs(off)));
         assertThat(page.locator(".said")).containsText(off > 0 ? "away from" : "towards");
         assertThat(cutAndRead(page, 2)).isBetween(Double.parseDouble(task.group(2)), Double.parseDouble(task.group(3)));
         page.keyboard().press("p");

@@ -11,11 +11,13 @@ import java.io.IOException;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Each station as a maker in a hurry uses it: wrong keys, no mouse, a server gone, a small screen. */
+@Order(3)
 class StationsTest {
     private static Workbench bench;
 
