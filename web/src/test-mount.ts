@@ -18,6 +18,7 @@ export function mounted(component: Component, given: Record<string, unknown>, be
   const app = createApp({ render: () => h(component, { ...props, ...listeners }) })
   app.use(pinia)
   app.use(PrimeVue, { unstyled: true })
+  app.component('RouterLink', (_, { slots }) => h('a', slots.default?.()))
   const page = document.createElement('div')
   document.body.append(page)
   app.mount(page)

@@ -18,8 +18,12 @@ const choices: { value: May; words: string; about: string }[] = [
   { value: 'ALL', words: 'everything', about: 'decide too; who comes in is still decided here' }
 ]
 
-async function act(what: () => Promise<DoorView | undefined>) {
-  if (busy.value) return
+let underWay: Promise<unknown> = Promise.resolve()
+/** One after the other: what is chosen while the list is being looked at waits for it, and is not lost. */
+function act(what: () => Promise<DoorView | undefined>) {
+  return (underWay = underWay.then(() => done(what)))
+}
+async function done(what: () => Promise<DoorView | undefined>) {
   busy.value = true
   try {
     door.value = (await what()) ?? (await answer(api.GET('/api/sharing')))
@@ -38,13 +42,15 @@ onMounted(async () => {
 })
 // who joined shows without being asked for
 useIntervalFn(() => {
-  if (door.value?.open && !document.hidden) void look()
+  if (door.value?.open && !document.hidden && !busy.value) void look()
 }, 3000)
-const open = () => act(() => answer(api.POST('/api/sharing/open', { body: { may: may.value } })))
+const open = (value: May) => act(() => answer(api.POST('/api/sharing/open', { body: { may: value } })))
 const shut = () => act(() => answer(api.POST('/api/sharing/shut', {})))
 async function choose(value: May) {
   may.value = value
-  if (door.value?.open) await open()
+  if (door.value?.open) await open(value)
+  // when that was refused, what the door still allows is shown
+  if (door.value?.open) may.value = door.value.may
 }
 const allow = (id: string, value: May) =>
   act(async () => {
@@ -88,7 +94,7 @@ const putOut = (id: string) =>
       <div v-else-if="door" class="shut">
         <p class="state" role="status">Shut: only this machine gets in</p>
         <p>
-          <button type="button" class="door go" :disabled="busy" @click="open">
+          <button type="button" class="door go" :disabled="busy" @click="open(may)">
             Open to the shop’s network
           </button>
         </p>

@@ -114,8 +114,12 @@ async function boardsDo(what: (box: string) => Promise<void>) {
     await bench.set('batch.cut', all ?? undefined)
   else if (!breakdown.kept && bench.plan?.batch) void breakdown.ask(bench.plan)
 }
-function tick(board: string, done: boolean) {
-  return boardsDo((box) => (breakdown.kept ? breakdown.cut(box, board, done) : breakdown.begin(box, [board])))
+/** A tick that is refused is taken back where it was set. */
+async function tick(board: string, at: EventTarget | null) {
+  const box = at as HTMLInputElement
+  const done = box.checked
+  await boardsDo((id) => (breakdown.kept ? breakdown.cut(id, board, done) : breakdown.begin(id, [board])))
+  box.checked = !!cutOn.value.get(board)
 }
 function allCut() {
   const all = boards.value.filter((b) => b.areas.length && !cutOn.value.get(b.id)).map((b) => b.id)
@@ -234,7 +238,7 @@ const toBuy = computed(() =>
                 :checked="!!cutOn.get(board.id)"
                 :disabled="busy"
                 :aria-label="`${board.name} is cut`"
-                @change="tick(board.id, ($event.target as HTMLInputElement).checked)"
+                @change="tick(board.id, $event.target)"
               />
               {{ cutOn.get(board.id) ? `cut on ${cutOn.get(board.id)}` : 'cut' }}
             </label>

@@ -39,13 +39,17 @@ watch(
 )
 onBeforeUnmount(() => sheets.forget())
 
-async function tick(sheet: string, done: boolean) {
+/** A tick that is refused is taken back where it was set. */
+async function tick(sheet: string, at: EventTarget | null) {
+  const box = at as HTMLInputElement
+  const done = box.checked
   if (!bench.id || busy.value || !bench.plan) return
   busy.value = true
   try {
     await bench.keep()
     await sheets.cut(bench.id, sheet, done)
   } catch (error) {
+    box.checked = !done
     toast.add({ severity: 'warn', summary: problemOf(error).detail, life: 7000 })
   } finally {
     busy.value = false
@@ -137,7 +141,7 @@ async function buy() {
                 :checked="false"
                 :disabled="busy"
                 :aria-label="`${s.figure.name} is cut`"
-                @change="tick(s.figure.id, true)"
+                @change="tick(s.figure.id, $event.target)"
               />
               cut
             </label>
@@ -159,7 +163,7 @@ async function buy() {
               checked
               :disabled="busy"
               :aria-label="`${d.name} is cut`"
-              @change="tick(d.sheet, false)"
+              @change="tick(d.sheet, $event.target)"
             />
             <strong>{{ d.name }}</strong> cut on {{ d.on }}:
           </label>

@@ -174,7 +174,7 @@ class RackTest {
         assertThat(sum(page, "boards cut")).containsText("1");
         // the board of two boxes is one board too: what is cut is the plan that is seen
         assertThat(page.locator(".board-drawing .area.part")).hasCount(4);
-        page.getByLabel("Cherry 7, wavy is cut").check();
+        page.getByLabel("Cherry 7, wavy is cut").click();
         assertThat(page.locator(".done")).containsText("This batch was cut on");
         // what was cut by stays in sight, over a reload too
         page.reload();
@@ -183,7 +183,7 @@ class RackTest {
         assertThat(rack.getByText("Offcut 1 of Cherry 7, wavy").first()).isVisible();
         assertThat(rack.locator(".name strong", new Page.LocatorOptions().setHasText(Pattern.compile("^Cherry 7"))))
                 .hasCount(0);
-        page.getByLabel("Cherry 7, wavy is cut").uncheck();
+        page.getByLabel("Cherry 7, wavy is cut").click();
         assertThat(page.locator(".done")).hasCount(0);
         assertThat(sum(page, "boards cut")).containsText("1");
         rack.reload();
