@@ -70,7 +70,7 @@ public record AppliedBottom(
         Worksheet sheet = new Worksheet("bottom");
         Worked thickness =
                 sheet.decided("thickness", "t", "Panel thickness", Show.LAYOUT, bottom.thickness(), "bottom.thickness");
-        return new Asks(List.of(), null, null, "", null, null, thickness, null, sheet.numbers());
+        return new Asks(List.of(), null, null, "", null, null, thickness, null, null, sheet.numbers());
     }
 
     static AppliedBottom of(Applied choice, BoxPlan plan, WallDemands walls, SizedBox box, Ladder ladder, Year year) {
@@ -143,12 +143,12 @@ public record AppliedBottom(
                 "Hₜ",
                 "Height with the bottom",
                 Show.LAYOUT,
-                walls.lost() == null
-                        ? ladder.wall().plus(thickness)
-                        : ladder.wall().plus(thickness).minus(walls.lost()),
-                walls.lost() == null
-                        ? "The wall, and the panel under it."
-                        : "The wall, and the panel under it, less what sawing the lid off takes.");
+                walls.above() == null
+                        ? walls.closed(ladder.wall())
+                        : ladder.wall().plus(thickness),
+                (walls.standsOver(ladder.wall()) ? "The lid that stands over the wall" : "The wall")
+                        + ", and the panel under it"
+                        + (walls.lost() == null ? "." : ", less what sawing the lid off takes."));
         Verdicts verdicts = new Verdicts("bottom");
         judge(choice, plan, lowerAcross, lowerAlong, glued, verdicts);
         return new AppliedBottom(

@@ -71,7 +71,7 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                 bottom.isFlush()
                         ? "It hangs down to the walls' bottom edge: its thickness."
                         : "The groove's lower edge, and the panel that lies on it.");
-        return new Asks(List.of(groove), floor, null, "", null, null, null, null, sheet.numbers());
+        return new Asks(List.of(groove), floor, null, "", null, null, null, null, null, sheet.numbers());
     }
 
     private static Term top(Captured bottom, GrooveAsked groove) {

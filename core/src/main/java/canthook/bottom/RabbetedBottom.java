@@ -3,6 +3,7 @@ package canthook.bottom;
 import static canthook.working.Term.fixed;
 
 import canthook.fingers.Ladder;
+import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -92,7 +93,7 @@ public record RabbetedBottom(
                 Show.LAYOUT,
                 thickness.times(1),
                 "The panel is flush with the bottom edge: its thickness.");
-        return new Asks(List.of(), floor, null, "", null, null, null, null, sheet.numbers());
+        return new Asks(List.of(), floor, null, "", null, null, null, null, null, sheet.numbers());
     }
 
     static RabbetedBottom of(
@@ -203,12 +204,13 @@ public record RabbetedBottom(
                 fixes.add(new Fix(
                         "Leave a gap of " + display.text(gap, Precision.LAYOUT), plan.with(choice.withGap(gap))));
             }
+            Beside lies = Beside.of(
+                    display, Precision.FIT, held.length(), across.least().length());
             verdicts.mind(
                     Code.ENGAGEMENT_SHORT,
                     held.id(),
-                    "At the driest the panel lies on the rabbet by " + held.text(display)
-                            + " if it slid to one side; your rule asks "
-                            + across.least().text(display) + ".",
+                    "At the driest the panel lies on the rabbet by " + lies.one()
+                            + " if it slid to one side; your rule asks " + lies.other() + ".",
                     fixes);
         }
     }

@@ -96,7 +96,7 @@ public record SlattedBottom(
                 Show.LAYOUT,
                 groove.offset().plus(groove.panel()),
                 "The groove's lower edge, and the slat that lies on it.");
-        return new Asks(List.of(groove), floor, null, "", null, null, null, null, sheet.numbers());
+        return new Asks(List.of(groove), floor, null, "", null, null, null, null, null, sheet.numbers());
     }
 
     static SlattedBottom of(

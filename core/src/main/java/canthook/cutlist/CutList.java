@@ -15,6 +15,7 @@ import canthook.fingers.Rung;
 import canthook.jig.Cut;
 import canthook.jig.Cut.ByEye;
 import canthook.jig.Jig;
+import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -310,12 +311,15 @@ public record CutList(
         }
         boolean unequal = !box.slotDepth().length().equals(box.endSlotDepth().length());
         if (unequal) {
+            Beside deep = Beside.of(
+                    plan.display(),
+                    Precision.FIT,
+                    box.slotDepth().length(),
+                    box.endSlotDepth().length());
             verdicts.note(
                     Code.TWO_DEPTHS,
                     "size.end-slot-depth",
-                    "Mates differ in thickness: sides are cut "
-                            + box.slotDepth().text(plan.display()) + " deep, ends "
-                            + box.endSlotDepth().text(plan.display())
+                    "Mates differ in thickness: sides are cut " + deep.one() + " deep, ends " + deep.other()
                             + ". Cut all ends of one depth before you touch the height.");
         }
         if (jig.key().isPresent() && plan.fingers().isEven()) {

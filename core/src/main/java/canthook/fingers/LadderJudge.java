@@ -1,6 +1,7 @@
 package canthook.fingers;
 
 import canthook.cutter.Cutter;
+import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -39,13 +40,13 @@ final class LadderJudge {
             return;
         }
         if (!chosen.feasible()) {
+            Beside wide = Beside.of(display, Precision.FIT, chosen.slot().length(), kerf);
             verdicts.stop(
                     Code.COUNT_NOT_POSSIBLE,
                     "fingers.slot",
-                    chosen.sections().count() + " sections would be "
-                            + display.text(chosen.slot().length(), Precision.FIT) + " wide"
+                    chosen.sections().count() + " sections would be " + wide.one() + " wide"
                             + (chosen.layout().isEqual() ? "" : " on average, and at least one slot")
-                            + ", narrower than the kerf of " + display.text(kerf, Precision.FIT) + ".",
+                            + ", narrower than the kerf of " + wide.other() + ".",
                     new Fix(
                             "Take " + best.sections().count() + " sections",
                             plan.with(

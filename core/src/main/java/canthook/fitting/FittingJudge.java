@@ -1,6 +1,7 @@
 package canthook.fitting;
 
 import canthook.fitting.Collisions.Pair;
+import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -144,11 +145,12 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
         }
         Length fits = room.times(height.length().dividedBy(highest.length()));
         Length less = down(fits);
+        Beside high = Beside.of(display(), Precision.LAYOUT, highest.length(), room);
         verdicts.mind(
                 Code.DIVIDER_TOO_HIGH,
                 height.id(),
-                "On the wettest day " + fitting.called() + " is " + highest.text(display()) + " high, and "
-                        + around.room().text(display()) + " is there for it"
+                "On the wettest day " + fitting.called() + " is " + high.one() + " high, and " + high.other()
+                        + " is there for it"
                         + (around.hasLid() ? " under the lid." : "."),
                 less.isUnder(bounds.least())
                         ? List.of()

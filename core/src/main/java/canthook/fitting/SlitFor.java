@@ -2,6 +2,7 @@ package canthook.fitting;
 
 import static canthook.working.Term.fixed;
 
+import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -208,12 +209,13 @@ public record SlitFor(
                 fixes.add(new Fix("Saw it upright", at.with(index, told.withAngle(0))));
             }
             fixes.add(at.without(index));
+            Beside stays = Beside.of(at.display(), Precision.FIT, left.length(), LEAST_LEFT);
             at.verdicts()
                     .stop(
                             Code.SLIT_THROUGH,
                             left.id(),
-                            "The slit leaves " + left.text(at.display()) + " beside it: it breaks out. At least "
-                                    + at.display().text(LEAST_LEFT, Precision.LAYOUT) + ".",
+                            "The slit leaves " + stays.one() + " beside it: it breaks out. At least " + stays.other()
+                                    + ".",
                             fixes.toArray(new Fix[0]));
         }
     }

@@ -2,6 +2,7 @@ package canthook.glue;
 
 import static canthook.working.Term.fixed;
 
+import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -291,9 +292,13 @@ public record TrimmedTips(
         if (bevel != null && !bevel.leavesATip()) {
             double most = Math.floor(Math.toDegrees(Math.atan(
                     (bevel.finger().length().mm() / 2 - LEFT) / takes.length().mm())));
-            String says = "The two bevels of a tip meet: each reaches "
-                    + bevel.wide().text(display) + " into a finger of "
-                    + bevel.finger().text(display) + ", and the tip becomes a ridge.";
+            Beside reach = Beside.of(
+                    display,
+                    Precision.FIT,
+                    bevel.wide().length(),
+                    bevel.finger().length());
+            String says = "The two bevels of a tip meet: each reaches " + reach.one() + " into a finger of "
+                    + reach.other() + ", and the tip becomes a ridge.";
             if (most >= GlueChoice.BEVEL.least()) {
                 verdicts.mind(
                         Code.BEVELS_MEET,

@@ -1,6 +1,7 @@
 package canthook.jig;
 
 import canthook.fingers.Rung;
+import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -118,12 +119,13 @@ final class KeyJudge {
                             + ". Cut the zero block to suit a leaf, or let the fit take it.");
         }
         if (spacer.length().isPositive() && block == null) {
+            Beside wide = Beside.of(
+                    d, Precision.FIT, rung.kerf().length(), rung.slot().length());
             verdicts.mind(
                     Code.PRESS_AWAY,
                     "jig.pressed-towards",
                     "Press every part away from the cutter. Pressed towards it, every pass of a slot lands in one place, and the slot is one"
-                            + " kerf of " + rung.kerf().text(d) + " wide instead of "
-                            + rung.slot().text(d) + ".");
+                            + " kerf of " + wide.one() + " wide instead of " + wide.other() + ".");
             return;
         }
         boolean inside = !setting.pressedTowards()

@@ -43,6 +43,13 @@ public enum LengthUnit {
         return down.isUnder(length) ? down.plus(fine()) : down;
     }
 
+    /** What boards are planed to that is no thinner: half a millimetre, a thirty-second of an inch. */
+    public Length planed(Length least) {
+        Length step = fine().times(this == MILLIMETRE ? 5 : 2);
+        Length down = least.downTo(step);
+        return down.isUnder(least) ? down.plus(step) : down;
+    }
+
     /**
      * A usual size as the makers of this unit have it: in inches the nearest sixteenth, of little things the nearest sixty-fourth.
      *

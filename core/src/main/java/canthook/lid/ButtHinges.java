@@ -2,6 +2,7 @@ package canthook.lid;
 
 import static canthook.working.Term.fixed;
 
+import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -184,12 +185,12 @@ public record ButtHinges(
         Length wall = box.finalThickness().length();
         if (wall.isUnder(wide.length().plus(STAYS))) {
             Length narrow = wall.minus(STAYS);
+            Beside mortise = Beside.of(display, Precision.LAYOUT, wide.length(), wall);
             verdicts.mind(
                     Code.HINGE_WALL_THIN,
                     "lid.hinge-wide",
-                    "A mortise " + wide.text(display) + " wide leaves too little of a wall of "
-                            + display.text(wall, Precision.LAYOUT) + ": " + display.text(STAYS, Precision.LAYOUT)
-                            + " should stand inside it.",
+                    "A mortise " + mortise.one() + " wide leaves too little of a wall of " + mortise.other() + ": "
+                            + display.text(STAYS, Precision.LAYOUT) + " should stand inside it.",
                     narrow.isUnder(Hinges.LEAF_WIDTH.least())
                             ? List.of()
                             : List.of(new Fix(

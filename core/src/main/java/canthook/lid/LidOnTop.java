@@ -88,6 +88,7 @@ public record LidOnTop(
                 null,
                 thickness,
                 null,
+                null,
                 sheet.numbers());
     }
 

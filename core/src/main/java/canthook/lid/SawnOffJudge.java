@@ -73,6 +73,7 @@ record SawnOffJudge(SawnOffLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
                             wall.minus(least).minus(asked.groove().width())));
         }
         judge.depth();
+        StandsOver.judge(walls, wall, "top panel", judge, thick -> standing.with(choice.withThickness(thick)));
         Layout layout = ladder.joint().layout();
         if (layout.meets(new Span(asked.groove().offset(), asked.groove().top())) == Layout.Where.STRADDLES) {
             verdicts.mind(

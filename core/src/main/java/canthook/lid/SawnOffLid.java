@@ -120,6 +120,7 @@ public record SawnOffLid(
                 groove.offset(),
                 null,
                 null,
+                StandsOver.face(sheet, groove),
                 loss,
                 sheet.numbers());
     }

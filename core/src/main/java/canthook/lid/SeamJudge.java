@@ -6,6 +6,7 @@ import canthook.fingers.Layout.Span;
 import canthook.fingers.Rung;
 import canthook.fingers.SectionLists;
 import canthook.fingers.SectionLists.Seam;
+import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -61,11 +62,12 @@ record SeamJudge(SawnOffLid lid, BoxPlan plan, BoxPlan standing, WallDemands wal
                             wall,
                             new Seam(lid.choice().seam(), lid.loss().length()))
                     .ifPresent(wider -> fixes.add(centred(wider)));
+            Beside left = Beside.of(plan.display(), Precision.FIT, thin, LEAST_LEFT);
             verdicts.mind(
                     Code.SEAM_HALF_THIN,
                     lid.under().length().isUnder(lid.over().length()) ? "lid.left-under" : "lid.left-over",
-                    "The seam leaves " + display.text(thin, Precision.FIT) + " of its section on one side; under "
-                            + display.text(LEAST_LEFT, Precision.LAYOUT) + " it breaks out.",
+                    "The seam leaves " + left.one() + " of its section on one side; under " + left.other()
+                            + " it breaks out.",
                     fixes);
         } else if (lid.under().length().minus(lid.over().length()).abs().isOver(TELLS)) {
             verdicts.note(

@@ -4,6 +4,7 @@ import canthook.fingers.Ladder;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
 import canthook.fingers.LowEnds;
+import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -77,6 +78,7 @@ record SlidingJudge(SlidingLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
                 top -> List.of(judge.at("Begin the lid's groove at ", top)),
                 verdicts);
         judge.depth();
+        StandsOver.judge(walls, wall, "lid", judge, thick -> standing.with(choice.withThickness(thick)));
         judgeTop(judge, wall, groove);
         judgeLine(judge, vertical.length(), wall);
         judge.engagement(
@@ -104,11 +106,12 @@ record SlidingJudge(SlidingLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
         Worked over = lid.over();
         Length least = Length.longer(Length.mm(4), box.thickness().length().dividedBy(2));
         if (over.length().isUnder(least)) {
+            Beside left = Beside.of(display, Precision.FIT, over.length(), least);
             verdicts.mind(
                     Code.LID_TOP_THIN,
                     "lid.over-groove",
-                    "Only " + over.text(display) + " of wood is left above the groove; at least "
-                            + display.text(least, Precision.FIT) + " is wanted.",
+                    "Only " + left.one() + " of wood is left above the groove; at least " + left.other()
+                            + " is wanted.",
                     judge.at("Lower the groove to ", wall.minus(least).minus(groove.width())));
         }
     }

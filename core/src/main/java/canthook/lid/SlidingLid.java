@@ -106,6 +106,7 @@ public record SlidingLid(
                 lower,
                 new LowWalls(low, line, false, LowWalls.By.LID),
                 null,
+                StandsOver.face(sheet, groove),
                 null,
                 sheet.numbers());
     }
@@ -196,6 +197,15 @@ public record SlidingLid(
                         Show.LAYOUT,
                         floor.minus(ladder.wall().minus(groove.offset())),
                         "Above the bottom, less what lies over the groove's lower edge.");
+        if (walls.standsOver(ladder.wall())) {
+            sheet.work(
+                    "total-height",
+                    "Hₜ",
+                    "Height with the lid",
+                    Show.LAYOUT,
+                    walls.closed(ladder.wall()),
+                    "The lid stands over the walls; with the bottom, where it lies under them.");
+        }
         GrooveEnds.Stops stops = GrooveEnds.stops(sheet, box, groove);
         Layout layout = ladder.joint().layout();
         List<GrooveEnd> grooveEnds = GrooveEnds.of(layout, groove, stops, Optional.of(low));

@@ -1,12 +1,14 @@
 package canthook.panel;
 
 import canthook.fingers.Layout;
+import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.plan.Groove.Corners;
+import canthook.plan.SizeWish;
 import canthook.plan.Stuff;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
@@ -39,6 +41,9 @@ public record GrooveJudge(
 
     /** What stands under a groove carries its panel. */
     private static final Length LEAST_UNDER = Length.mm(3);
+
+    /** So much thicker walls are still a way to mend a groove. */
+    private static final long MOST_THICKER = 3;
 
     private Groove groove() {
         return asked.groove();
@@ -78,12 +83,23 @@ public record GrooveJudge(
     public void wallLeft(GrooveEnds.Stops stops) {
         Worked least = stops.thinnest();
         if (least.length().isUnder(rules.leastWallLeft())) {
+            Beside left = Beside.of(display(), Precision.FIT, least.length(), rules.leastWallLeft());
             verdicts.mind(
                     Code.WALL_LEFT_THIN,
                     least.id(),
-                    "Only " + least.text(display()) + " of wall is left outside the groove; at least "
-                            + display().text(rules.leastWallLeft(), Precision.FIT) + " is wanted.");
+                    "Only " + left.one() + " of wall is left outside the groove; at least " + left.other()
+                            + " is wanted.",
+                    shallower(rules.leastWallLeft().minus(least.length())));
         }
+    }
+
+    private List<Fix> shallower(Length by) {
+        Length depth = plan.unit().down(groove().depth().minus(by));
+        return Groove.DEPTH.holds(depth)
+                ? List.of(new Fix(
+                        "Make it " + display().text(depth, Precision.LAYOUT) + " deep",
+                        with.apply(groove().withDepth(depth))))
+                : List.of();
     }
 
     /** Clipped corners leave a hole where, on the driest day, the panel lies less deep in both grooves than its corner is clipped. */
@@ -138,12 +154,18 @@ public record GrooveJudge(
                     with.apply(groove().withDepth(deepest()))));
         }
         fixes.addAll(others);
+        Length wanted = groove().depth().plus(across.least().length()).minus(judged.length());
+        if (wanted.isOver(deepest())) {
+            thicker(plan.unit().up(wanted)).ifPresent(fixes::add);
+        }
+        Beside held = Beside.of(
+                display(), Precision.FIT, judged.length(), across.least().length());
         verdicts.mind(
                 Code.ENGAGEMENT_SHORT,
                 judged.id(),
-                "At the driest the " + what + " holds by " + judged.text(display())
-                        + (pinned ? " each side" : " if it slid to one side") + "; your rule asks "
-                        + across.least().text(display()) + ".",
+                "At the driest the " + what + " holds by " + held.one()
+                        + (pinned ? " each side" : " if it slid to one side") + "; your rule asks " + held.other()
+                        + ".",
                 fixes);
     }
 
@@ -172,6 +194,21 @@ public record GrooveJudge(
     public Fix at(String words, Length offset) {
         Length at = Length.shorter(Length.longer(Length.ZERO, offset), HIGHEST);
         return new Fix(words + display().text(at, Precision.FIT), with.apply(groove().withOffset(at)));
+    }
+
+    /** No groove these walls take is deep enough: walls that take one; empty where they would be another box's. */
+    private Optional<Fix> thicker(Length wanted) {
+        // what the faces lose to their tips is lost of thicker walls too
+        Length planedOff = box.thickness().length().minus(box.finalThickness().length());
+        Length wall = plan.unit().planed(rules.thinnestWall(wanted).plus(planedOff));
+        if (wall.isOver(box.thinnestWall().length().times(MOST_THICKER)) || !SizeWish.THICKNESS.holds(wall)) {
+            return Optional.empty();
+        }
+        BoxPlan deeper = with.apply(groove().withDepth(wanted));
+        return Optional.of(new Fix(
+                "Walls " + display().text(wall, Precision.LAYOUT) + " thick, the groove "
+                        + display().text(wanted, Precision.LAYOUT) + " deep",
+                deeper.with(deeper.size().noThinner(wall))));
     }
 
     private Length deepest() {

@@ -109,6 +109,10 @@ public sealed interface Lid {
             return new Sliding(changed, thickness, groove, running, vertical, pull);
         }
 
+        public Sliding withThickness(Length changed) {
+            return new Sliding(stuff, changed, groove, running, vertical, pull);
+        }
+
         public Sliding with(Pull changed) {
             return new Sliding(stuff, thickness, groove, running, vertical, changed);
         }
@@ -169,6 +173,11 @@ public sealed interface Lid {
         public SawnOff withStuff(Stuff changed) {
             return new SawnOff(
                     changed, thickness, groove, seam, skin, joined, kerf, flattened, hinges, liner, running, vertical);
+        }
+
+        public SawnOff withThickness(Length changed) {
+            return new SawnOff(
+                    stuff, changed, groove, seam, skin, joined, kerf, flattened, hinges, liner, running, vertical);
         }
 
         public SawnOff withGroove(Groove changed) {

@@ -121,6 +121,22 @@ public record SizeWish(
                 from, length, width, height, newThickness, tips, proud, endThickness, contents, opening, lowered);
     }
 
+    /** The same box with parts no thinner than this as they come to the saw. */
+    public SizeWish noThinner(Length least) {
+        return new SizeWish(
+                from,
+                length,
+                width,
+                height,
+                Length.longer(thickness, least),
+                tips,
+                proud,
+                endThickness == null ? null : Length.longer(endThickness, least),
+                contents,
+                opening,
+                lowered);
+    }
+
     /** The same box with its outside leading. */
     public SizeWish fromOutside(Length newLength, Length newWidth, Length newHeight) {
         return new SizeWish(

@@ -155,6 +155,11 @@ public final class HouseRules {
         return wall.times(value(HouseRule.GROOVE_SHARE));
     }
 
+    /** The thinnest wall such a groove may be cut in: {@link #deepestGroove} the other way round. */
+    public Length thinnestWall(Length groove) {
+        return groove.times(1 / value(HouseRule.GROOVE_SHARE));
+    }
+
     /** {@link #deepestGroove} in words. */
     public String shareOfWall() {
         double share = value(HouseRule.GROOVE_SHARE);

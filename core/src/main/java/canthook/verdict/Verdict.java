@@ -133,6 +133,8 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         SEAM_OFF_MIDDLE,
         LINER_SHORT,
         LID_STANDS_IN,
+        /** The lid's panel stands over the walls. */
+        LID_STANDS_OVER,
         LIP_TOO_DEEP,
         LID_OVER_LOW_WALL,
         BREADBOARD_ON_SHEET,

@@ -1,5 +1,6 @@
 package canthook.walls;
 
+import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -31,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param takesFor what the lid takes that for, as it ends a sentence
  * @param below what lies under the walls; null when nothing does
  * @param above what lies on the walls; null when nothing does
+ * @param face height the lid's upper face stands at, where it may stand over the walls; null when it lies within them
  * @param lost what sawing the lid off the closed box takes of its height; null when nothing is sawn off
  */
 public record WallDemands(
@@ -42,6 +44,7 @@ public record WallDemands(
         @Nullable LowWalls low,
         @Nullable Worked below,
         @Nullable Worked above,
+        @Nullable Worked face,
         @Nullable Worked lost,
         List<Worked> numbers,
         List<Verdict> verdicts) {
@@ -83,6 +86,7 @@ public record WallDemands(
                 low,
                 bottom.beyond(),
                 lid.beyond(),
+                lid.face(),
                 lid.lost(),
                 List.copyOf(numbers),
                 verdicts.all());
@@ -99,11 +103,11 @@ public record WallDemands(
                     "A lid cannot slide in sides that slope down to the front: the slope would cut its grooves open.",
                     new Fix("Sides of one height", plan.with(plan.size().withLowered(null))));
         } else if (lowered.height().minus(line).abs().isOver(NEAR)) {
+            Beside heights = Beside.of(display, Precision.FIT, lowered.height(), line);
             verdicts.mind(
                     Code.LOWERED_AGAINST_LID,
                     low.line().id(),
-                    "You lower the wall to " + display.text(lowered.height(), Precision.FIT)
-                            + ", and the lid wants it to end at " + display.text(line, Precision.FIT)
+                    "You lower the wall to " + heights.one() + ", and the lid wants it to end at " + heights.other()
                             + ". The lid's line is what is cut.",
                     fixes(plan, lowered, line));
         }
@@ -125,9 +129,12 @@ public record WallDemands(
                 };
     }
 
-    /** How high the closed box is, from what its walls stand on: with what lies under and on them, less what is sawn away. */
+    /**
+     * How high the closed box is, from what its walls stand on: with what lies under and on them, or as high as a panel that stands over
+     * them, less what is sawn away.
+     */
     public Term closed(Worked wall) {
-        Term height = wall.times(1);
+        Term height = face != null && standsOver(wall) ? face.times(1) : wall.times(1);
         if (below != null) {
             height = height.plus(below);
         }
@@ -135,6 +142,11 @@ public record WallDemands(
             height = height.plus(above);
         }
         return lost == null ? height : height.minus(lost);
+    }
+
+    /** Whether a lid in the walls' grooves stands over them. */
+    public boolean standsOver(Worked wall) {
+        return face != null && face.isOver(wall.length());
     }
 
     /** Height at which things stand. */

@@ -9,8 +9,12 @@ import canthook.saw.SetUpGate;
 import canthook.saw.SheetWords;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
+import canthook.verdict.Verdict.Code;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -18,6 +22,8 @@ import org.junit.jupiter.api.Test;
 class ToldTest {
     private static final Pattern INNER_NAME = Pattern.compile("[a-z]\\.[a-z]|[A-Z]{2,}_[A-Z]|null|NaN|Infinity|\\{|  ");
     private static final Pattern MILLIMETRES = Pattern.compile("\\d\\s?mm\\b");
+
+    private static final Pattern FRACTION = Pattern.compile("(?:\\d+ )?\\d+/\\d+ in\\b");
 
     @Test
     void sentencesAreWholeAndInTheUnitThatIsShown() {
@@ -49,5 +55,28 @@ class ToldTest {
                 }
             }
         });
+    }
+
+    /** Where two sizes are compared, no fraction of an inch stands for both: told so coarsely the sentence says nothing. */
+    @Test
+    void whatDiffersReadsDifferently() {
+        Set<Code> compared = EnumSet.of(
+                Code.BEVELS_MEET,
+                Code.COUNT_NOT_POSSIBLE,
+                Code.DIVIDER_TOO_HIGH,
+                Code.ENGAGEMENT_SHORT,
+                Code.LID_TOP_THIN,
+                Code.LOWERED_AGAINST_LID,
+                Code.SEAM_HALF_THIN,
+                Code.SLIT_THROUGH,
+                Code.TWO_DEPTHS,
+                Code.WALL_LEFT_THIN);
+        AnyPlan.seeds(60_000, 1_500)
+                .forEach(any -> any.worked().found().stream()
+                        .filter(v -> compared.contains(v.code()))
+                        .forEach(v -> assertThat(
+                                        FRACTION.matcher(v.sentence()).results().map(MatchResult::group))
+                                .as("seed %d: %s", any.seed(), v.sentence())
+                                .doesNotHaveDuplicates()));
     }
 }

@@ -3,6 +3,7 @@ package canthook.verdict;
 import static canthook.SeedLibrary.bitBox;
 import static canthook.SeedLibrary.bottomOf;
 import static canthook.SeedLibrary.envelopeDrawer;
+import static canthook.SeedLibrary.lidOf;
 import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.onTop;
 import static canthook.SeedLibrary.openDrawer;
@@ -281,6 +282,7 @@ final class Raised {
             }
             case LINER_SHORT -> of(open.with(sawnOff(74, Lid.Joined.LINED, 1.0)));
             case LID_STANDS_IN -> of(open.with(onTop(Lid.Kept.HINGED).withOverhang(mm(0))));
+            case LID_STANDS_OVER -> of(open.with(lidOf(envelopeDrawer()).withThickness(mm(20))));
             case LIP_TOO_DEEP -> of(open.with(onTop(Lid.Kept.LIP).withLip(mm(90))));
             case LID_OVER_LOW_WALL -> of(lowered(open.with(onTop(Lid.Kept.LIP)), Which.FRONT, 60));
             case BREADBOARD_ON_SHEET ->
