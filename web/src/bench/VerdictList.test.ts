@@ -32,7 +32,7 @@ describe('verdicts at a station', () => {
     expect(codes()).toEqual(['A'])
     useBench().station = 'lid'
     await quiet()
-    expect(codes()).toEqual(['B', 'C'])
+    expect(codes()).toEqual(['C', 'B'])
     useBench().station = 'jig'
     await quiet()
     expect(codes()).toEqual([])
@@ -46,6 +46,17 @@ describe('verdicts at a station', () => {
     await quiet()
     expect(codes()).toEqual(['SHORT', 'A'])
     expect(urgent()).toBe(true)
+    close()
+  })
+
+  it('stand by their weight, and those of one weight as they were found', () => {
+    const { codes, close } = list('lid', [
+      verdict('A', 'NOTE', 'lid'),
+      verdict('B', 'MIND', 'lid'),
+      verdict('C', 'MIND', 'lid'),
+      verdict('D', 'STOP', 'lid')
+    ])
+    expect(codes()).toEqual(['D', 'B', 'C', 'A'])
     close()
   })
 

@@ -6,13 +6,15 @@ import { useBench } from './store'
 
 /** What stands in the way at this station, and what would mend it. */
 const bench = useBench()
+/** What stops the work stands before what is only to be minded, and that before a note; else as it was found. */
+const heaviest = ['STOP', 'MIND', 'NOTE']
 const verdicts = computed(() => {
   const own = bench.station
   const panel = own === 'bottom' || own === 'lid'
   // never those of a preview: the button that shows it must not vanish under the pointer
-  return [...bench.searched.verdicts, ...(bench.worked?.verdicts ?? [])].filter(
-    (v) => v.station === own || (panel && v.station === 'seasons')
-  )
+  return [...bench.searched.verdicts, ...(bench.worked?.verdicts ?? [])]
+    .filter((v) => v.station === own || (panel && v.station === 'seasons'))
+    .sort((one, other) => heaviest.indexOf(one.weight) - heaviest.indexOf(other.weight))
 })
 /** What must not be missed goes to the top of the slate. */
 const urgent = computed(() => verdicts.value.some((v) => v.weight !== 'NOTE'))

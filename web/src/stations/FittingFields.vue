@@ -84,7 +84,8 @@ const walls = ['A', 'B', 'C', 'D'].map((value) => ({ value, label: value }))
       :choices="[
         { value: 'ALL', label: 'every finger' },
         { value: 'EVERY_SECOND', label: 'every second' },
-        { value: 'OUTER', label: 'the outer ones' }
+        { value: 'OUTER', label: 'the outer ones' },
+        { value: 'FREE', label: 'those that are free' }
       ]"
       @choose="bench.set(at('which'), $event)"
     />

@@ -31,7 +31,8 @@ public final class Collisions {
             Length high = Length.shorter(one.high(), other.high());
             String first =
                     Character.toUpperCase(one.called().charAt(0)) + one.called().substring(1);
-            return first + " meets " + other.called() + (one.called().contains(" in ") ? "" : " in " + one.part())
+            return first + (one.called().endsWith("screws") ? " meet " : " meets ") + other.called()
+                    + (one.called().contains(" in ") ? "" : " in " + one.part())
                     + ", "
                     + display.number(low, Precision.LAYOUT) + " to " + display.text(high, Precision.LAYOUT)
                     + " above the bottom edge.";

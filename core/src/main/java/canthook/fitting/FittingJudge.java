@@ -1,6 +1,5 @@
 package canthook.fitting;
 
-import canthook.fitting.Collisions.Pair;
 import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
@@ -10,7 +9,6 @@ import canthook.plan.Fitting;
 import canthook.plan.Fitting.CornerPin;
 import canthook.plan.Fitting.Divider;
 import canthook.plan.Fitting.Pegs;
-import canthook.plan.Fitting.Which;
 import canthook.refusal.Bounds;
 import canthook.size.SizedBox;
 import canthook.verdict.Fix;
@@ -22,9 +20,9 @@ import java.util.List;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
-/** What is looked at of each fitting, and of each two that want the same wood. */
+/** What is looked at of each fitting; {@link CollisionJudge} looks at each two that want the same wood. */
 record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all, Verdicts verdicts) {
-    private static final Length LEAST_UNDER = Length.mm(20);
+    static final Length LEAST_UNDER = Length.mm(20);
     private static final double NEAREST = 2;
 
     void of(WorkedFitting fitting) {
@@ -179,6 +177,14 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
     }
 
     private void pegs(PegsThrough pegs) {
+        if (pegs.features().isEmpty()) {
+            verdicts.stop(
+                    Code.PEGS_NOWHERE,
+                    pegs.count().id(),
+                    "Something is in the way in every finger: no peg has a place.",
+                    without(pegs.index()));
+            return;
+        }
         if (pegs.told().diameter().isOver(pegs.thickest().length())) {
             Length less = down(pegs.thickest().length());
             verdicts.mind(
@@ -213,24 +219,13 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
         }
     }
 
-    private List<Fix> slimmer(PinDownCorner pin, Length most) {
+    List<Fix> slimmer(PinDownCorner pin, Length most) {
         Length less = down(most);
         return less.isUnder(CornerPin.DIAMETER.least())
                 ? List.of()
                 : List.of(new Fix(
                         "Take a pin of " + display().text(less, Precision.FIT),
                         plan().with(pin.index(), pin.told().withDiameter(less))));
-    }
-
-    /** A pin that is thin enough passes behind a groove: twice what lies between the groove's floor and the pin's middle. */
-    private List<Fix> thinner(PinDownCorner pin, Pair pair) {
-        Length middle = pair.one().in().plus(pair.one().out()).dividedBy(2);
-        List<Fix> fixes = new ArrayList<>(
-                slimmer(pin, middle.minus(pair.other().out()).times(2).minus(least())));
-        List<Fitting> without = new ArrayList<>(plan().fittings());
-        without.remove(pin.index());
-        fixes.add(new Fix("Take the pins out", plan().withFittings(without)));
-        return fixes;
     }
 
     private void feet(FeetUnder feet) {
@@ -251,118 +246,8 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
         }
     }
 
-    void collision(Pair pair) {
-        WorkedFitting one = of(pair.one());
-        WorkedFitting other = of(pair.other());
-        if (one == null) {
-            return;
-        }
-        List<Fix> fixes = new ArrayList<>(mends(one, pair));
-        if (other != null) {
-            fixes.addAll(mends(other, new Pair(pair.other(), pair.one())));
-        }
-        verdicts.stop(Code.FITTINGS_COLLIDE, one.place(), pair.says(display()), fixes.toArray(new Fix[0]));
-    }
-
-    private @Nullable WorkedFitting of(Feature feature) {
-        return all.stream()
-                .filter(f -> ("f" + (f.index() + 1)).equals(feature.of()))
-                .findFirst()
-                .orElse(null);
-    }
-
-    private List<Fix> mends(WorkedFitting fitting, Pair pair) {
-        return fitting.fold(new WorkedFitting.Kinds<List<Fix>>(
-                divider -> new DividerJudge(this).aside(divider, pair),
-                grip -> away(grip, pair),
-                pegs -> others(pegs),
-                pin -> thinner(pin, pair),
-                handle -> List.of(),
-                feet -> List.of(),
-                tray -> List.of(),
-                base -> List.of(),
-                upright -> List.of(without(upright.index())),
-                block -> List.of(),
-                stay -> along(stay),
-                slit -> List.of(without(slit.index())),
-                label -> under(label, pair),
-                lining -> List.of(),
-                second -> List.of()));
-    }
-
-    /** The grip goes under what it meets, or over it. */
-    private List<Fix> away(GripHole grip, Pair pair) {
-        Length top = around.ladder().joint().top(grip.told().wall());
-        List<Fix> fixes = new ArrayList<>();
-        Length under = up(top.minus(pair.other().low()));
-        Length over = down(top.minus(pair.other().high()).minus(grip.told().diameter()));
-        for (Length to : List.of(over, under)) {
-            if (!to.isUnder(LEAST_UNDER) && !to.plus(grip.told().diameter()).isOver(top)) {
-                fixes.add(new Fix(
-                        "Put the grip " + display().text(to, Precision.LAYOUT) + " under the edge",
-                        plan().with(grip.index(), grip.told().withUnder(to))));
-            }
-        }
-        return fixes;
-    }
-
-    /** The label goes under what it meets, or over it. */
-    private List<Fix> under(LabelIn label, Pair pair) {
-        Length top = around.ladder().joint().top(label.told().wall());
-        List<Fix> fixes = new ArrayList<>();
-        Length over = down(top.minus(pair.other().high()).minus(label.told().high()));
-        for (Length to : List.of(over, up(top.minus(pair.other().low())))) {
-            if (!to.isNegative() && !to.plus(label.told().high()).isOver(top)) {
-                fixes.add(new Fix(
-                        "Put the label " + display().text(to, Precision.LAYOUT) + " under the edge",
-                        with(label.index(), label.told().withUnder(to))));
-            }
-        }
-        fixes.add(without(label.index()));
-        return fixes;
-    }
-
-    /** A stay goes to the nearest place along its wall where its screws meet nothing. */
-    private List<Fix> along(StayAt stay) {
-        Feature own = stay.features().get(0);
-        Length whole = Collisions.along(box(), own.part());
-        List<Feature> others = new ArrayList<>(ofBox);
-        all.stream().filter(f -> f.index() != stay.index()).forEach(f -> others.addAll(f.features()));
-        Length nearest = nearest();
-        for (Length step = nearest; step.isUnder(whole); step = step.plus(nearest)) {
-            for (Length by : List.of(step, step.negated())) {
-                Feature there = own.moved(by);
-                if (!there.from().isNegative()
-                        && !there.to().isOver(whole)
-                        && others.stream().noneMatch(there::meets)) {
-                    Length at = stay.told().along().plus(by);
-                    return List.of(new Fix(
-                            "Put it at " + display().text(at, Precision.LAYOUT),
-                            with(stay.index(), stay.told().withAlong(at))));
-                }
-            }
-        }
-        return List.of(without(stay.index()));
-    }
-
     /** How far something is moved at a time until it stands free. */
     Length nearest() {
         return plan().unit().usual(NEAREST);
-    }
-
-    private List<Fix> others(PegsThrough pegs) {
-        List<Fix> fixes = new ArrayList<>();
-        for (Which which : Which.values()) {
-            if (which != pegs.told().which()) {
-                fixes.add(new Fix(
-                        switch (which) {
-                            case ALL -> "Peg every finger";
-                            case EVERY_SECOND -> "Peg every second finger";
-                            case OUTER -> "Peg the outer fingers alone";
-                        },
-                        plan().with(pegs.index(), pegs.told().with(which))));
-            }
-        }
-        return fixes;
     }
 }

@@ -12,7 +12,9 @@ import canthook.plan.BoxPlan;
 import canthook.plan.Fitting;
 import canthook.plan.Fitting.Divider;
 import canthook.plan.Fitting.Kinds;
+import canthook.plan.Fitting.Pegs;
 import canthook.plan.Fitting.Run;
+import canthook.plan.Fitting.Which;
 import canthook.plan.UprightHandle;
 import canthook.seasons.Year;
 import canthook.size.SizedBox;
@@ -23,6 +25,8 @@ import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.SortedMap;
+import java.util.TreeMap;
 
 /**
  * Everything that goes in, on and through the box, worked out and looked at together. The only reader of the plan's fittings.
@@ -52,39 +56,47 @@ public record Fittings(
         }
         Worksheet sheet = new Worksheet("fittings");
         Around around = Around.of(sheet, plan, walls, box, ladder, year, lid, kerf);
-        List<WorkedFitting> all = new ArrayList<>();
-        for (int i = 0; i < told.size(); i++) {
-            int index = i;
-            all.add(told.get(i)
-                    .fold(new Kinds<WorkedFitting>(
-                            divider -> DividerIn.of(sheet, index, divider, crossing(told, divider, box), around),
-                            grip -> GripHole.of(
-                                    sheet, index, grip, box, ladder.joint().top(grip.wall())),
-                            pegs -> PegsThrough.of(
-                                    sheet,
-                                    index,
-                                    pegs,
-                                    box,
-                                    ladder.joint(),
-                                    ladder.chosen().finger()),
-                            pin -> PinDownCorner.of(sheet, index, pin, box, ladder.joint(), ladder.wall()),
-                            handle -> HandleOnLid.of(sheet, index, handle, around),
-                            feet -> FeetUnder.of(sheet, index, feet, around),
-                            tray -> TrayIn.of(sheet, index, tray, around),
-                            base -> BaseUnder.of(sheet, index, base, around),
-                            upright -> HandleUpright.of(sheet, index, upright, across(told), around),
-                            block -> BlockOfFingers.of(sheet, index, block, around),
-                            stay -> StayAt.of(sheet, index, stay, around),
-                            slit -> SlitFor.of(sheet, index, slit, around),
-                            label -> LabelIn.of(sheet, index, label, around),
-                            lining -> LiningIn.of(sheet, index, lining, around),
-                            second -> FloorOver.of(sheet, index, second, around))));
-        }
-        List<Feature> own = all.stream().flatMap(f -> f.features().stream()).toList();
         List<GrooveRun> grooves = new ArrayList<>(bottom.grooves());
         grooves.addAll(lid.grooves());
         List<Feature> ofBox =
                 Collisions.ofTheBox(box, walls, grooves, lid, ladder.wall().length());
+        SortedMap<Integer, WorkedFitting> worked = new TreeMap<>();
+        for (int index : order(told)) {
+            worked.put(
+                    index,
+                    told.get(index)
+                            .fold(new Kinds<WorkedFitting>(
+                                    divider ->
+                                            DividerIn.of(sheet, index, divider, crossing(told, divider, box), around),
+                                    grip -> GripHole.of(
+                                            sheet,
+                                            index,
+                                            grip,
+                                            box,
+                                            ladder.joint().top(grip.wall())),
+                                    pegs -> PegsThrough.of(
+                                            sheet,
+                                            index,
+                                            pegs,
+                                            box,
+                                            ladder.joint(),
+                                            ladder.chosen().finger(),
+                                            pegs.which() == Which.FREE ? inTheWay(ofBox, worked) : List.of()),
+                                    pin -> PinDownCorner.of(sheet, index, pin, box, ladder.joint(), ladder.wall()),
+                                    handle -> HandleOnLid.of(sheet, index, handle, around),
+                                    feet -> FeetUnder.of(sheet, index, feet, around),
+                                    tray -> TrayIn.of(sheet, index, tray, around),
+                                    base -> BaseUnder.of(sheet, index, base, around),
+                                    upright -> HandleUpright.of(sheet, index, upright, across(told), around),
+                                    block -> BlockOfFingers.of(sheet, index, block, around),
+                                    stay -> StayAt.of(sheet, index, stay, around),
+                                    slit -> SlitFor.of(sheet, index, slit, around),
+                                    label -> LabelIn.of(sheet, index, label, around),
+                                    lining -> LiningIn.of(sheet, index, lining, around),
+                                    second -> FloorOver.of(sheet, index, second, around))));
+        }
+        List<WorkedFitting> all = List.copyOf(worked.values());
+        List<Feature> own = all.stream().flatMap(f -> f.features().stream()).toList();
         List<Pair> pairs = Collisions.among(own, ofBox);
         List<Feature> features = new ArrayList<>(ofBox);
         features.addAll(own);
@@ -94,14 +106,33 @@ public record Fittings(
             judge.of(fitting);
         }
         Levels.judge(all, judge);
+        CollisionJudge collisions = new CollisionJudge(judge);
         for (Pair pair : pairs) {
-            judge.collision(pair);
+            collisions.collision(pair);
         }
         List<Worked> numbers = new ArrayList<>(sheet.numbers());
         for (WorkedFitting fitting : all) {
             numbers.addAll(fitting.follows());
         }
-        return new Fittings(List.copyOf(all), List.copyOf(features), pairs, List.copyOf(numbers), verdicts.all());
+        return new Fittings(all, List.copyOf(features), pairs, List.copyOf(numbers), verdicts.all());
+    }
+
+    /** Pegs that go where nothing else is are worked last. */
+    private static List<Integer> order(List<Fitting> told) {
+        List<Integer> order = new ArrayList<>();
+        List<Integer> last = new ArrayList<>();
+        for (int i = 0; i < told.size(); i++) {
+            boolean waits = told.get(i) instanceof Pegs pegs && pegs.which() == Which.FREE;
+            (waits ? last : order).add(i);
+        }
+        order.addAll(last);
+        return order;
+    }
+
+    private static List<Feature> inTheWay(List<Feature> ofBox, SortedMap<Integer, WorkedFitting> worked) {
+        List<Feature> all = new ArrayList<>(ofBox);
+        worked.values().forEach(f -> all.addAll(f.features()));
+        return all;
     }
 
     /** Dividers that run the other way; an upright handle is one that runs along the middle. */

@@ -54,7 +54,9 @@ public record PegsThrough(
 
     private static final Length LEAST_PAST = Length.mm(10);
 
-    static PegsThrough of(Worksheet sheet, int index, Pegs told, SizedBox box, Joint joint, Worked finger) {
+    /** @param others what everything else takes of the walls: {@link Which#FREE} leaves out pegs that would meet it */
+    static PegsThrough of(
+            Worksheet sheet, int index, Pegs told, SizedBox box, Joint joint, Worked finger, List<Feature> others) {
         String f = "f" + (index + 1) + "-";
         Worked peg =
                 sheet.decided(f + "peg", "d", "Peg", Show.LAYOUT, told.diameter(), "fittings." + index + ".diameter");
@@ -76,15 +78,16 @@ public record PegsThrough(
         for (PartEnd end : PartEnd.all()) {
             List<Span> fingers = joint.fingers(end);
             for (int i = 0; i < fingers.size(); i++) {
-                if (isPegged(told.which(), i, fingers.size())) {
+                List<Feature> taken = taken(
+                        index,
+                        told,
+                        box,
+                        end,
+                        fingers.get(i),
+                        (end.part().isSide() ? sides : ends).deep().length());
+                if (isPegged(told.which(), i, fingers.size(), taken, others)) {
                     pegs++;
-                    features.addAll(taken(
-                            index,
-                            told,
-                            box,
-                            end,
-                            fingers.get(i),
-                            (end.part().isSide() ? sides : ends).deep().length()));
+                    features.addAll(taken);
                 }
             }
         }
@@ -116,11 +119,12 @@ public record PegsThrough(
                         "Through the finger, and as far again into the mate; never less than the least that holds."));
     }
 
-    private static boolean isPegged(Which which, int finger, int of) {
+    private static boolean isPegged(Which which, int finger, int of, List<Feature> taken, List<Feature> others) {
         return switch (which) {
             case ALL -> true;
             case EVERY_SECOND -> finger % 2 == 0;
             case OUTER -> finger == 0 || finger == of - 1;
+            case FREE -> taken.stream().noneMatch(t -> others.stream().anyMatch(t::meets));
         };
     }
 
@@ -229,6 +233,7 @@ public record PegsThrough(
                             case ALL -> "every finger";
                             case EVERY_SECOND -> "every second finger";
                             case OUTER -> "the outer fingers";
+                            case FREE -> "every finger where nothing else is in the way";
                         }
                         + ": "
                         + (sides.equals(ends)

@@ -36,7 +36,9 @@ public sealed interface Fitting
     enum Which {
         ALL,
         EVERY_SECOND,
-        OUTER
+        OUTER,
+        /** All whose peg meets no groove, no pin and nothing else that is let into the walls. */
+        FREE
     }
 
     /**

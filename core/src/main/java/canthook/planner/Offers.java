@@ -12,8 +12,8 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Only fixes that fix are offered: each is applied, the plan worked again, and looked at. What leaves its verdict standing, or stops the
- * box somewhere else, is left out. Worked once, when somebody asks for it.
+ * Only fixes that fix are offered: each is applied, the plan worked again, and looked at. What leaves its verdict standing, puts
+ * another of its kind in its place, or stops the box somewhere else, is left out. Worked once, when somebody asks for it.
  */
 final class Offers {
     /** Another size may want another board: that is said, and no reason to hold a fix back. */
@@ -61,12 +61,24 @@ final class Offers {
 
     private static boolean mends(Verdict verdict, Fix fix, WorkedPlan worked, Set<Verdict.Code> stops) {
         List<Verdict> after = Planner.work(fix.after(), worked.shop()).found();
-        boolean stands = after.stream()
-                .anyMatch(v -> v.code() == verdict.code() && v.station().equals(verdict.station()));
         Set<Verdict.Code> left = new HashSet<>(stops(after));
         left.removeAll(stops);
         left.removeAll(BOARDS);
-        return !stands && left.isEmpty();
+        List<Verdict> was = alike(verdict, worked.found());
+        List<Verdict> is = alike(verdict, after);
+        return left.isEmpty() && is.size() < was.size() && same(verdict, is) < same(verdict, was);
+    }
+
+    /** How often it is said: of twins one may be taken away. */
+    private static long same(Verdict verdict, List<Verdict> all) {
+        return all.stream().filter(v -> v.sentence().equals(verdict.sentence())).count();
+    }
+
+    /** Those of the same kind at the same station: of two things that meet one may be mended before the other. */
+    private static List<Verdict> alike(Verdict verdict, List<Verdict> all) {
+        return all.stream()
+                .filter(v -> v.code() == verdict.code() && v.station().equals(verdict.station()))
+                .toList();
     }
 
     private static Set<Verdict.Code> stops(List<Verdict> verdicts) {

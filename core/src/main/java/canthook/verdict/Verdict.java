@@ -153,6 +153,8 @@ public record Verdict(Code code, Weight weight, String station, String place, St
         GRIP_NEAR_EDGE,
         GRIP_OFF_WALL,
         PEG_THICK,
+        /** Every finger that could be pegged is taken by something else. */
+        PEGS_NOWHERE,
         FEET_MEET,
         FITTING_TWICE,
         TRAY_TOO_LONG,

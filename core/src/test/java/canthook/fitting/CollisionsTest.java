@@ -23,6 +23,7 @@ import canthook.plan.Groove;
 import canthook.plan.Lid;
 import canthook.plan.Part;
 import canthook.plan.Stuff;
+import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
@@ -138,5 +139,87 @@ class CollisionsTest {
                             .anyMatch(f -> f.of().equals("bottom") && f.meets(peg)));
             assertThat(inTheMate).as("depth " + depth).isEqualTo(depth > 5);
         }
+    }
+
+    /** Pegs where nothing else is: all of them that every finger would have, but for those that would meet something. */
+    @Test
+    void freePegsMeetNothing() {
+        int leftOut = 0;
+        for (AnyPlan any : AnyPlan.seeds(11_000, 400).toList()) {
+            List<Fitting> others = any.plan().fittings().stream()
+                    .filter(f -> !(f instanceof Pegs))
+                    .toList();
+            WorkedPlan every = with(any, new Pegs(mm(2), Which.ALL), others);
+            WorkedPlan free = with(any, new Pegs(mm(2), Which.FREE), others);
+            if (!free.size().hasInside()) {
+                continue;
+            }
+            assertThat(free.fittings().collisions())
+                    .as("seed " + any.seed())
+                    .noneMatch(p -> p.one().called().contains("peg")
+                            || p.other().called().contains("peg"));
+            List<Feature> kept = pegs(free);
+            List<Feature> taken = free.fittings().features().stream()
+                    .filter(f -> !f.of().equals("f1"))
+                    .toList();
+            List<Feature> all = pegs(every);
+            // each peg is its own finger and its mate, one after the other
+            for (int i = 0; i < all.size(); i += 2) {
+                Feature own = all.get(i);
+                Feature mate = all.get(i + 1);
+                boolean meets = taken.stream().anyMatch(t -> t.meets(own) || t.meets(mate));
+                leftOut += meets ? 1 : 0;
+                assertThat(kept.contains(own) && kept.contains(mate))
+                        .as("seed %d, %s", any.seed(), own)
+                        .isEqualTo(!meets);
+            }
+        }
+        assertThat(leftOut).isPositive();
+    }
+
+    private static WorkedPlan with(AnyPlan any, Pegs pegs, List<Fitting> others) {
+        List<Fitting> all = new ArrayList<>(List.of(pegs));
+        all.addAll(others);
+        return Planner.work(any.plan().withFittings(all), any.shop());
+    }
+
+    private static List<Feature> pegs(WorkedPlan worked) {
+        return worked.fittings().features().stream()
+                .filter(f -> f.of().equals("f1"))
+                .toList();
+    }
+
+    /** Of two that meet, each can be mended before the other; only where something cannot be moved is nothing offered. */
+    @Test
+    void everyCollisionCanBeMended() {
+        int told = 0;
+        for (AnyPlan any : AnyPlan.seeds(12_000, 600).toList()) {
+            WorkedPlan worked = any.worked();
+            List<Verdict> meeting = of(worked, Code.FITTINGS_COLLIDE);
+            for (Verdict one : meeting) {
+                told++;
+                assertThat(one.fixes())
+                        .as("seed %d: %s", any.seed(), one.sentence())
+                        .isNotEmpty();
+                for (Fix fix : one.fixes()) {
+                    List<Verdict> left = Planner.work(fix.after(), any.shop()).found().stream()
+                            .filter(v -> v.code() == Code.FITTINGS_COLLIDE)
+                            .toList();
+                    assertThat(left.size())
+                            .as("seed %d: %s", any.seed(), fix.label())
+                            .isLessThan(meeting.size());
+                    long twins = meeting.stream()
+                            .map(Verdict::sentence)
+                            .filter(one.sentence()::equals)
+                            .count();
+                    assertThat(left.stream()
+                                    .map(Verdict::sentence)
+                                    .filter(one.sentence()::equals)
+                                    .count())
+                            .isLessThan(twins);
+                }
+            }
+        }
+        assertThat(told).isGreaterThan(AnyPlan.share(600) / 20);
     }
 }

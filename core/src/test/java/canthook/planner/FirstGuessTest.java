@@ -195,7 +195,7 @@ class FirstGuessTest {
         assertThat(thin.fixes().get(0).label()).isEqualTo("Cut 11 sections and saw at 69.56 mm, mid-section");
         assertThat(only(begun, Code.ENGAGEMENT_SHORT).fixes())
                 .extracting(Fix::label)
-                .containsExactly("Take plywood");
+                .containsExactly("Take plywood", "Walls 8.0 mm thick, the groove 3.8 mm deep");
         WorkedPlan mended = work(thin.fixes().get(0).after());
         assertThat(mended.found()).extracting(Verdict::code).doesNotContain(Code.SEAM_HALF_THIN, Code.GROOVE_STRADDLES);
         assertThat(mended.fingers().chosen().sections().count()).isEqualTo(11);

@@ -66,7 +66,7 @@ class HeightsToldTest {
             assertThat(fitting(lifted, "f2-stands")).as(seed).isCloseTo(high + base + foot, within(NEAR));
             assertThat(blocks(lifted)).as(seed).isCloseTo(high + base + foot, within(NEAR));
         }
-        assertThat(told).isGreaterThan(AnyPlan.share(500) / 8);
+        assertThat(told).isGreaterThan(AnyPlan.share(500) / 12);
     }
 
     /** Inside, as glued: from the floor, or the table where there is none, to the lid or to the top of the walls. */
@@ -96,6 +96,6 @@ class HeightsToldTest {
                         .isCloseTo(WholeBoxHeight.underside(worked, "lid") - floor - lost, within(NEAR));
             }
         }
-        assertThat(told).isGreaterThan(AnyPlan.share(400) / 8);
+        assertThat(told).isGreaterThan(AnyPlan.share(400) / 12);
     }
 }

@@ -8,6 +8,7 @@ import canthook.planner.WorkedPlan;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdict.Weight;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -137,13 +138,20 @@ class EveryVerdictTest {
         for (Verdict verdict : worked.verdicts()) {
             for (Fix fix : verdict.fixes()) {
                 WorkedPlan after = Planner.work(fix.after(), worked.shop());
-                assertThat(after.found())
+                List<Verdict> left = alike(verdict, after);
+                // of several things that meet one is mended, and no other comes in its place
+                assertThat(left.size())
                         .as(fix.label() + " for " + verdict.sentence())
-                        .noneMatch(
-                                v -> v.code() == verdict.code() && v.station().equals(verdict.station()));
+                        .isLessThan(alike(verdict, worked).size());
                 assertThat(before).as(fix.label() + " stops nothing else").containsAll(stops(after));
             }
         }
+    }
+
+    private static List<Verdict> alike(Verdict verdict, WorkedPlan worked) {
+        return worked.found().stream()
+                .filter(v -> v.code() == verdict.code() && v.station().equals(verdict.station()))
+                .toList();
     }
 
     static Stream<AnyPlan> plans() {

@@ -313,6 +313,9 @@ final class Raised {
             case GRIP_NEAR_EDGE -> of(fitted(open, new Fitting.Grip(Part.B, mm(100), mm(28), mm(8))));
             case GRIP_OFF_WALL -> of(fitted(open, new Fitting.Grip(Part.B, mm(200), mm(28), mm(22))));
             case PEG_THICK -> of(fitted(open, new Fitting.Pegs(mm(5), Fitting.Which.OUTER)));
+            case PEGS_NOWHERE ->
+                of(fitted(
+                        open, new Fitting.Pegs(mm(2), Fitting.Which.ALL), new Fitting.Pegs(mm(2), Fitting.Which.FREE)));
             case PIN_THICK -> of(fitted(open, new Fitting.CornerPin(mm(5), false)));
             case HANDLE_OFF_LID -> of(fitted(open, new Fitting.Handle(mm(80), mm(18), mm(18), mm(50))));
             case FEET_MEET -> of(fitted(open, new Fitting.Feet(mm(60), mm(10), mm(40))));
