@@ -6,6 +6,7 @@ import canthook.sheets.SheetPlan;
 import canthook.sheets.SheetPlan.Aim;
 import canthook.sheets.SheetPlan.Goal;
 import canthook.sheets.SheetSolver;
+import canthook.sheets.SheetSolver.Hurry;
 import canthook.sheets.SheetTask;
 import canthook.sheets.SheetTask.Panel;
 import canthook.sheets.exact.ExactSheets;
@@ -32,7 +33,7 @@ final class Sheets {
         for (int seed = 0; seed < CASES; seed++) {
             SheetTask task = task(seed);
             long began = System.nanoTime();
-            SheetPlan plan = solver.solve(task, () -> System.nanoTime() - began > MOST_NANOS);
+            SheetPlan plan = solver.solve(task, Hurry.until(began + MOST_NANOS, () -> false));
             slowest = Math.max(slowest, (System.nanoTime() - began) / 1e9);
             double gap = plan.goals().stream()
                     .filter(g -> g.aim() != Aim.LEFT)

@@ -148,6 +148,38 @@ class ExactSheetsTest {
         assertThat(SOLVER.solve(task, Hurry.NONE)).isEqualTo(SOLVER.solve(task, Hurry.NONE));
     }
 
+    /** Who waits until then is told how long that is yet, and may be called away before. */
+    @Test
+    void timeRunsOut() {
+        long now = System.nanoTime();
+        Hurry minute = Hurry.until(now + 60_000_000_000L, () -> false);
+        assertThat(minute.stops()).isFalse();
+        assertThat(minute.secondsLeft()).isBetween(30.0, 60.0);
+        assertThat(Hurry.until(now + 60_000_000_000L, () -> true).stops()).isTrue();
+        Hurry past = Hurry.until(now - 1, () -> false);
+        assertThat(past.stops()).isTrue();
+        assertThat(past.secondsLeft()).isNegative();
+        assertThat(Hurry.NONE.secondsLeft()).isInfinite();
+    }
+
+    /** More panels than there is room for, and no time: what is laid by hand is given, and the choice among strips ends at once. */
+    @Test
+    void outOfTimeTheChoiceAmongStripsEndsToo() {
+        Blank[] sheets = new Blank[8];
+        for (int i = 0; i < sheets.length; i++) {
+            sheets[i] = sheet("s" + i, HARDBOARD, 500 + 31 * i, 300 + 23 * i, false);
+        }
+        List<SheetTask.Panel> panels = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            panels.add(panel("p" + i, HARDBOARD, 131 + 37 * i, 93 + 29 * i, 14));
+        }
+        SheetPlan plan = SOLVER.solve(
+                new SheetTask(panels, List.of(sheets), mm(3.2)), Hurry.until(System.nanoTime(), () -> false));
+        SawnSheets.saws(plan);
+        assertThat(plan.made()).isBetween(20, 83);
+        assertThat(plan.goals().get(0).bound()).isGreaterThanOrEqualTo(plan.made());
+    }
+
     /** More mixtures of sheets than are looked through: the bound is a rougher one, but one all the same. */
     @Test
     void ofManySheetsOfAllSizesTheBoundStillHolds() {

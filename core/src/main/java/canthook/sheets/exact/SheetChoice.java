@@ -1,5 +1,6 @@
 package canthook.sheets.exact;
 
+import canthook.sheets.SheetSolver.Hurry;
 import canthook.sheets.exact.Grounds.Alike;
 import canthook.sheets.exact.Pattern.Band;
 import com.google.ortools.sat.BoolVar;
@@ -18,7 +19,7 @@ import java.util.Optional;
 
 /**
  * Chooses among strips and whole patterns those that make the best plan. Effort is counted in the solver's own steps and not in
- * seconds, and one worker searches: the same task gets the same plan on any machine.
+ * seconds, and one worker searches: the same task gets the same plan on any machine that is not out of time.
  *
  * <pre>
  * clear sheets    Σ (strip + kerf) · how often ≤ (sheet + kerf) · its way of ripping
@@ -30,7 +31,11 @@ final class SheetChoice {
     /** Square millimetres to the solver's square micrometres. */
     private static final double SQUARE = 1e6;
 
+    /** The solver takes no less. */
+    private static final double LEAST_SECONDS = 0.1;
+
     private final Grounds grounds;
+    private final Hurry hurry;
     private final CpModel model = new CpModel();
     private final List<Way> ways = new ArrayList<>();
     private final LinearExprBuilder area = LinearExpr.newBuilder();
@@ -40,8 +45,9 @@ final class SheetChoice {
     private record Way(Ground ground, BoolVar used, Map<Band, IntVar> bands, Map<Pattern, BoolVar> patterns) {}
 
     /** @param sheets how many of each kind may be opened */
-    SheetChoice(Grounds grounds, int[] sheets, List<Pattern> pool) {
+    SheetChoice(Grounds grounds, int[] sheets, List<Pattern> pool, Hurry hurry) {
         this.grounds = grounds;
+        this.hurry = hurry;
         LinearExprBuilder[] laid = new LinearExprBuilder[grounds.wanted.length];
         for (int p = 0; p < laid.length; p++) {
             laid[p] = LinearExpr.newBuilder();
@@ -212,6 +218,10 @@ final class SheetChoice {
                 .setRandomSeed(1)
                 .setMaxDeterministicTime(effort)
                 .setLinearizationLevel(2);
+        double left = hurry.secondsLeft();
+        if (left < Double.POSITIVE_INFINITY) {
+            solver.getParameters().setMaxTimeInSeconds(Math.max(LEAST_SECONDS, left));
+        }
         CpSolverStatus status = solver.solve(model);
         return switch (status) {
             case OPTIMAL, FEASIBLE -> Optional.of(chosen(solver));

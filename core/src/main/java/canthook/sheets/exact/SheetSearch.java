@@ -140,7 +140,7 @@ final class SheetSearch {
     }
 
     private void chosen(int[] opened, double bound, double effort) {
-        new SheetChoice(grounds, opened, List.copyOf(pool.values()))
+        new SheetChoice(grounds, opened, List.copyOf(pool.values()), hurry)
                 .leastArea(missing(best), area(best), bound, effort)
                 .ifPresent(this::offer);
     }
@@ -303,7 +303,7 @@ final class SheetSearch {
         int before;
         do {
             before = missing(best);
-            new SheetChoice(grounds, opened, List.copyOf(pool.values()))
+            new SheetChoice(grounds, opened, List.copyOf(pool.values()), hurry)
                     .least(before, bound, EFFORT)
                     .ifPresent(this::offer);
         } while (missing(best) < before && missing(best) > bound && !hurry.stops());
@@ -324,7 +324,7 @@ final class SheetSearch {
             narrowed(order, prices, choice);
         }
         if (!hurry.stops()) {
-            new SheetChoice(grounds, every, List.copyOf(pool.values()))
+            new SheetChoice(grounds, every, List.copyOf(pool.values()), hurry)
                     .mostLeft(missing(best), area(best), largest(best), EFFORT_FOR_LEFT)
                     .ifPresent(this::offer);
         }

@@ -48,7 +48,7 @@ class SheetSearches {
         turn.lock();
         try {
             long until = System.nanoTime() + nanos;
-            Hurry hurry = () -> System.nanoTime() > until || isOld(asker, mine);
+            Hurry hurry = Hurry.until(until, () -> isOld(asker, mine));
             SheetPlan plan = known == null ? solver.solve(task, hurry) : known;
             if (known == null && !isOld(asker, mine) && (nanos == MOST_NANOS || System.nanoTime() < until)) {
                 found.put(task, plan);
