@@ -21,9 +21,9 @@ const choices: { value: May; words: string; about: string }[] = [
 let underWay: Promise<unknown> = Promise.resolve()
 /** One after the other: what is chosen while the list is being looked at waits for it, and is not lost. */
 function act(what: () => Promise<DoorView | undefined>) {
-  return (underWay = underWay.then(() => done(what)))
+  return (underWay = underWay.then(() => carriedOut(what)))
 }
-async function done(what: () => Promise<DoorView | undefined>) {
+async function carriedOut(what: () => Promise<DoorView | undefined>) {
   busy.value = true
   try {
     door.value = (await what()) ?? (await answer(api.GET('/api/sharing')))

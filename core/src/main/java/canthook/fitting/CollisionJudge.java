@@ -144,21 +144,16 @@ record CollisionJudge(FittingJudge at) {
         return fixes;
     }
 
+    /** Pegs that meet something go where nothing is, or into fewer fingers; more of them would meet it too. */
     private List<Fix> elsewhere(PegsThrough pegs) {
-        List<Fix> fixes = new ArrayList<>();
-        for (Which which : List.of(Which.FREE, Which.EVERY_SECOND, Which.OUTER)) {
-            if (which != pegs.told().which()) {
-                fixes.add(new Fix(
-                        switch (which) {
-                            case ALL -> "Peg every finger";
-                            case EVERY_SECOND -> "Peg every second finger";
-                            case OUTER -> "Peg the outer fingers alone";
-                            case FREE -> "Peg those that are free";
-                        },
-                        at.plan().with(pegs.index(), pegs.told().with(which))));
-            }
-        }
-        fixes.add(at.without(pegs.index()));
-        return fixes;
+        return List.of(
+                pegged(pegs, Which.FREE, "Peg those that are free"),
+                pegged(pegs, Which.EVERY_SECOND, "Peg every second finger"),
+                pegged(pegs, Which.OUTER, "Peg the outer fingers alone"),
+                at.without(pegs.index()));
+    }
+
+    private Fix pegged(PegsThrough pegs, Which which, String words) {
+        return new Fix(words, at.plan().with(pegs.index(), pegs.told().with(which)));
     }
 }

@@ -7,6 +7,7 @@ import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.sawnOff;
 import static canthook.SeedLibrary.work;
 import static canthook.Told.fitting;
+import static canthook.Told.jobs;
 import static canthook.Told.of;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -159,6 +160,14 @@ class CollisionsTest {
                     .noneMatch(p -> p.one().called().contains("peg")
                             || p.other().called().contains("peg"));
             List<Feature> kept = pegs(free);
+            // the count, the step and what is bored are one
+            String count = Integer.toString(kept.size() / 2);
+            assertThat(free.number("fittings.f1-count")
+                            .orElseThrow()
+                            .text(free.plan().display()))
+                    .as("seed " + any.seed())
+                    .isEqualTo(count);
+            assertThat(jobs(free)).anyMatch(job -> job.startsWith("Bore for " + count + " pegs"));
             List<Feature> taken = free.fittings().features().stream()
                     .filter(f -> !f.of().equals("f1"))
                     .toList();

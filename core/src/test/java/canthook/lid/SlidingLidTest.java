@@ -7,21 +7,28 @@ import static canthook.SeedLibrary.openDrawer;
 import static canthook.SeedLibrary.panel;
 import static canthook.SeedLibrary.slidingLid;
 import static canthook.SeedLibrary.work;
+import static canthook.Told.number;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import canthook.Told;
 import canthook.figure.WholeBox;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
+import canthook.length.Precision;
 import canthook.panel.Step;
 import canthook.plan.BoxPlan;
 import canthook.plan.Groove;
 import canthook.plan.Lid;
 import canthook.plan.Lowered;
+import canthook.plan.Opening;
 import canthook.plan.Pull;
+import canthook.plan.SizeWish;
 import canthook.planner.WorkedPlan;
+import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdict.Weight;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
@@ -55,6 +62,43 @@ class SlidingLidTest {
                 .isTrue();
         assertThat(says(lid(2, groove(2, 5, 82), null, 1.9), Code.LID_OFF_WALL, Weight.STOP))
                 .isFalse();
+    }
+
+    /** Groove 82 up, lid 15 thick, walls asked 96 high: its face at 97. Level, it is as thick as what is over the groove's lower edge. */
+    @Test
+    void aThickLidStandsOverItsWallsAndIsBroughtLevel() {
+        WorkedPlan worked = work(lid(15, groove(6, 5, 82), null, null));
+        double wall = worked.fingers().wall().length().mm();
+        assertThat(number(worked, "lid.face")).isCloseTo(97, within(1e-9));
+        assertThat(number(worked, "lid.total-height")).isCloseTo(97, within(1e-9));
+        Verdict over = only(worked, Weight.NOTE);
+        assertThat(over.sentence())
+                .startsWith("The lid stands " + LengthDisplay.METRIC.text(mm(97 - wall), Precision.FIT) + " over");
+        assertThat(over.fixes()).hasSize(2).allSatisfy(fix -> {
+            WorkedPlan level = work(fix.after());
+            assertThat(level.lid().verdicts()).extracting(Verdict::code).doesNotContain(Code.LID_STANDS_OVER);
+            assertThat(level.number("lid.total-height")).isEmpty();
+        });
+        // level with the walls, or no thicker than its groove, nothing is said of it
+        for (double thick : new double[] {wall - 82 - 0.01, 6}) {
+            WorkedPlan flush = work(lid(thick, groove(6, 5, 82), null, null));
+            assertThat(flush.lid().verdicts()).extracting(Verdict::code).doesNotContain(Code.LID_STANDS_OVER);
+        }
+        assertThat(work(lid(6, groove(6, 5, 82), null, null)).number("lid.face"))
+                .isEmpty();
+        // in a place it is more than a note
+        BoxPlan plan = lid(15, groove(6, 5, 82), null, null);
+        BoxPlan placed = plan.with(plan.size()
+                .with(new Opening(mm(260), mm(180), mm(98), mm(2), mm(2), mm(2)))
+                .withFrom(SizeWish.From.OPENING));
+        assertThat(only(work(placed), Weight.MIND).sentence())
+                .endsWith("so much higher is the box than its place allows.");
+    }
+
+    private static Verdict only(WorkedPlan worked, Weight weight) {
+        List<Verdict> found = Told.of(worked, Code.LID_STANDS_OVER);
+        assertThat(found).hasSize(1).allSatisfy(v -> assertThat(v.weight()).isEqualTo(weight));
+        return found.get(0);
     }
 
     @Test
