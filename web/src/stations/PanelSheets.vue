@@ -216,6 +216,9 @@ progress {
   gap: 0.15rem 1.6rem;
   font-size: 0.95rem;
 }
+.done .tick {
+  margin-right: 0.35em;
+}
 .panels li {
   display: flex;
   gap: 0.6rem;
