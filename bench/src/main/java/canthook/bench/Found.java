@@ -16,12 +16,13 @@ record Found(
         double crowdP99,
         double residentHalfWay,
         double residentAtEnd,
+        double aloneP99,
         double slowP99,
         double firstPage,
         double search) {
 
     /** What others may wait beside slow bodies, ms. */
-    static final double SLOW_MOST = 200;
+    private static final double SLOW_MOST = 200;
 
     /** Promises that do not hold. */
     List<String> broken() {
@@ -38,7 +39,11 @@ record Found(
                 broken,
                 residentAtEnd < residentHalfWay * 1.15 + 10,
                 "memory grows: " + residentHalfWay + " → " + residentAtEnd);
-        check(broken, slowP99 < SLOW_MOST, "p99 beside slow bodies: " + slowP99 + " ms");
+        // on a machine that is slow by itself nobody may wait much longer than without them
+        check(
+                broken,
+                slowP99 < Math.max(SLOW_MOST, 2 * aloneP99),
+                "p99 beside slow bodies: " + slowP99 + " ms, without them " + aloneP99 + " ms");
         check(broken, firstPage < 300, "first page of many boxes: " + firstPage + " ms");
         check(broken, search < 100, "search in many boxes: " + search + " ms");
         return broken;

@@ -4,9 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.plan.BoxPlan;
 import canthook.server.rack.ShopFloor;
-import canthook.shop.Shop;
+import canthook.server.rack.ShopFloor.AsItIs;
 import java.util.List;
-import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -18,12 +17,12 @@ class ShopFloorTest extends ServerTestBase {
     /** Looked up once for many plans, it is for each the shop it would be alone. */
     @Test
     void forManyPlansItIsWhatItIsForEach() throws Exception {
-        Function<BoxPlan, Shop> asItIs = floor.asItIs();
+        AsItIs asItIs = floor.asItIs();
         for (String file : List.of("1-germination-box.json", "2-envelope-drawer.json", "6-seed-chest.json")) {
             BoxPlan plan = json.treeToValue(demoPlan(file), BoxPlan.class);
             for (boolean any : new boolean[] {false, true}) {
                 BoxPlan asked = plan.with(plan.fingers().withAnyCutter(any));
-                assertThat(asItIs.apply(asked)).as(file).isEqualTo(floor.shop(asked, List.of()));
+                assertThat(asItIs.shop(asked, List.of())).as(file).isEqualTo(floor.shop(asked, List.of()));
             }
         }
     }
@@ -32,10 +31,12 @@ class ShopFloorTest extends ServerTestBase {
     void theCuttersOfTheRackAreThereForPlansThatLookOverThem() throws Exception {
         BoxPlan plan = json.treeToValue(demoPlan("2-envelope-drawer.json"), BoxPlan.class);
         int hang = get("/api/rack/cutters").body().size();
-        Function<BoxPlan, Shop> asItIs = floor.asItIs();
-        assertThat(asItIs.apply(plan.with(plan.fingers().withAnyCutter(true))).cutters())
+        AsItIs asItIs = floor.asItIs();
+        assertThat(asItIs.shop(plan.with(plan.fingers().withAnyCutter(true)), List.of())
+                        .cutters())
                 .hasSize(hang);
-        assertThat(asItIs.apply(plan.with(plan.fingers().withAnyCutter(false))).cutters())
+        assertThat(asItIs.shop(plan.with(plan.fingers().withAnyCutter(false)), List.of())
+                        .cutters())
                 .isEmpty();
     }
 }

@@ -25,6 +25,7 @@ import canthook.server.box.Trays.Kin;
 import canthook.server.device.Caliper;
 import canthook.server.keeping.Damaged;
 import canthook.server.rack.ShopFloor;
+import canthook.server.rack.ShopFloor.AsItIs;
 import canthook.server.sharing.May;
 import canthook.server.sharing.OpenTo;
 import canthook.shop.TestCut;
@@ -152,9 +153,12 @@ public class BoxApi {
         FROM.check("from", from);
         MOST.check("most", most);
         Sieve sieve = new Sieve(archived, search, wood, stage, order);
+        AsItIs shop = floor.asItIs();
         return ResponseEntity.ok()
                 .header(TOTAL, String.valueOf(shelf.found(sieve)))
-                .body(shelf.page(sieve, from, most).stream().map(this::onShelf).toList());
+                .body(shelf.page(sieve, from, most).stream()
+                        .map(place -> onShelf(place, shop))
+                        .toList());
     }
 
     /** Ids of the woods the boxes on the shelf are made of. */
@@ -327,14 +331,14 @@ public class BoxApi {
         return shelf.removeTestCut(id, cutId, false);
     }
 
-    private ShelfBox onShelf(Place place) {
+    private ShelfBox onShelf(Place place, AsItIs shop) {
         KeptBox box = place.box();
         if (box == null) {
             Damaged damage = java.util.Objects.requireNonNull(place.damage());
             return new ShelfBox(
                     place.id(), place.name(), "", "", place.savedAt(), "", "", "size", null, damage.why(), null);
         }
-        WorkedPlan worked = Planner.work(box.plan(), floor.shop(box.plan(), box.cuts()));
+        WorkedPlan worked = Planner.work(box.plan(), shop.shop(box.plan(), box.cuts()));
         Stations.Next next = Stations.next(worked, steps.of(box.id()).keySet());
         return new ShelfBox(
                 box.id(),

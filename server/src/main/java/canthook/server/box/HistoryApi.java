@@ -10,11 +10,10 @@ import canthook.refusal.Refused;
 import canthook.server.box.History.State;
 import canthook.server.box.Shelf.KeptBox;
 import canthook.server.rack.ShopFloor;
-import canthook.shop.Shop;
+import canthook.server.rack.ShopFloor.AsItIs;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -91,7 +90,7 @@ public class HistoryApi {
         KeptBox now = shelf.get(id);
         List<State> states = history.from(id, from == null ? now.revision() : from, most + 1);
         List<ChangeView> changes = new ArrayList<>();
-        Function<BoxPlan, Shop> shop = floor.asItIs();
+        AsItIs shop = floor.asItIs();
         Optional<WorkedPlan> after = states.isEmpty() ? Optional.empty() : worked(states.get(0), shop);
         for (int i = 0; i < Math.min(most, states.size()); i++) {
             State state = states.get(i);
@@ -152,7 +151,7 @@ public class HistoryApi {
         history.keep(id, revision, request.name() == null ? "" : request.name());
     }
 
-    private static Optional<WorkedPlan> worked(State state, Function<BoxPlan, Shop> shop) {
-        return state.plan().map(plan -> Planner.work(plan, shop.apply(plan)));
+    private static Optional<WorkedPlan> worked(State state, AsItIs shop) {
+        return state.plan().map(plan -> Planner.work(plan, shop.shop(plan, List.of())));
     }
 }

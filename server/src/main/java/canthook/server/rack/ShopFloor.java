@@ -18,7 +18,6 @@ import canthook.working.Later;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
 import org.springframework.stereotype.Service;
 
 /** The shop a plan is worked in: house rules, test cuts, the cutters of the rack when the plan looks over them, its machines, the learned pace. */
@@ -38,21 +37,24 @@ public class ShopFloor {
 
     /** The shop for one box. */
     public Shop shop(BoxPlan plan, List<TestCut> testCuts) {
-        return asItIs(testCuts).apply(plan);
+        return asItIs().shop(plan, testCuts);
     }
 
-    /** The shop as it is now, without test cuts, for many plans one after the other: what hangs in it is looked up once. */
-    public Function<BoxPlan, Shop> asItIs() {
-        return asItIs(List.of());
+    /** The shop as it was at one moment. */
+    @FunctionalInterface
+    public interface AsItIs {
+        /** The shop for one box. */
+        Shop shop(BoxPlan plan, List<TestCut> testCuts);
     }
 
-    private Function<BoxPlan, Shop> asItIs(List<TestCut> testCuts) {
+    /** The shop as it is now, for many plans one after the other: what hangs in it is looked up once. */
+    public AsItIs asItIs() {
         HouseRules rules = book.rules();
         Double seconds = pace.secondsPerPass();
         Set<GapAt> again = gaps.again();
         List<Machine> machines = machines();
         Later<List<Cutter>> cutters = new Later<>(this::cutters);
-        return plan -> new Shop(
+        return (plan, testCuts) -> new Shop(
                 rules,
                 testCuts,
                 plan.fingers().looksOverTheRack() ? cutters.get() : List.of(),

@@ -10,7 +10,8 @@ import org.sqlite.SQLiteErrorCode;
 public enum StorageFault {
     FILE_BUSY(
             HttpStatus.SERVICE_UNAVAILABLE,
-            "The shop's file is in use by another program; nothing was kept, it will be tried again."),
+            "The shop's file is in use by another program, or by too many writers at once; nothing was kept, it will be"
+                    + " tried again."),
     DISK_FULL(
             HttpStatus.INSUFFICIENT_STORAGE,
             "The disk is full; nothing was kept. Free some space on it, and what is on this page is kept then."),
