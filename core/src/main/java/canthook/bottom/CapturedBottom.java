@@ -168,11 +168,7 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                 .map(ladder.joint()::top)
                 .min(Length::compareTo)
                 .orElse(layout.height());
-        if (groove.top().isOver(lowest)) {
-            verdicts.stop(
-                    Code.GROOVE_OFF_WALL,
-                    "bottom.groove-offset",
-                    "The groove ends above the upper edge of a wall it runs in. Lower it or make it narrower.");
+        if (!judge.liesOn(lowest)) {
             return;
         }
         judge.depth();

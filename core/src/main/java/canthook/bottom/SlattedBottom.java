@@ -223,11 +223,7 @@ public record SlattedBottom(
                 .min(Length::compareTo)
                 .orElse(ladder.joint().layout().height());
         Groove groove = asked.groove();
-        if (groove.top().isOver(lowest)) {
-            verdicts.stop(
-                    Code.GROOVE_OFF_WALL,
-                    "bottom.groove-offset",
-                    "The groove ends above the upper edge of a wall it runs in. Lower it or make it narrower.");
+        if (!judge.liesOn(lowest)) {
             return;
         }
         judge.depth();

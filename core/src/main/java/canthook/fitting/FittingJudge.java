@@ -8,6 +8,7 @@ import canthook.plan.BoxPlan;
 import canthook.plan.Fitting;
 import canthook.plan.Fitting.CornerPin;
 import canthook.plan.Fitting.Divider;
+import canthook.plan.Fitting.Grip;
 import canthook.plan.Fitting.Pegs;
 import canthook.refusal.Bounds;
 import canthook.size.SizedBox;
@@ -96,17 +97,17 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
         boolean another = all.stream()
                 .anyMatch(
                         f -> (f instanceof HandleOnLid || f instanceof BlockOfFingers) && f.index() < fitting.index());
-        if (another) {
+        if (middle == null) {
+            verdicts.stop(
+                    Code.HANDLE_OFF_LID,
+                    fitting.place(),
+                    "There is no lid " + fitting.called() + " could sit on.",
+                    without(fitting.index()));
+        } else if (another) {
             verdicts.stop(
                     Code.FITTING_TWICE,
                     fitting.place(),
                     "There is a handle in the middle of the lid already.",
-                    without(fitting.index()));
-        } else if (middle == null) {
-            verdicts.stop(
-                    Code.HANDLE_OFF_LID,
-                    fitting.place(),
-                    "There is no lid the handle could sit on.",
                     without(fitting.index()));
         } else if (along.isOver(middle.lid().along().length())
                 || across.isOver(middle.lid().across().length())) {
@@ -147,8 +148,8 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
         verdicts.mind(
                 Code.DIVIDER_TOO_HIGH,
                 height.id(),
-                "On the wettest day " + fitting.called() + " is " + high.one() + " high, and " + high.other()
-                        + " is there for it"
+                "On the wettest day " + fitting.called() + " is " + high.one() + " high, and "
+                        + (room.isPositive() ? high.other() : "nothing") + " is there for it"
                         + (around.hasLid() ? " under the lid." : "."),
                 less.isUnder(bounds.least())
                         ? List.of()
@@ -172,8 +173,31 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
         if (hole.low().isNegative()
                 || hole.from().isNegative()
                 || hole.to().isOver(Collisions.along(box(), hole.part()))) {
-            verdicts.stop(Code.GRIP_OFF_WALL, grip.place(), "The grip is larger than the wall it is cut in.");
+            verdicts.stop(
+                    Code.GRIP_OFF_WALL,
+                    grip.place(),
+                    "The grip is larger than the wall it is cut in.",
+                    smaller(grip, hole).toArray(new Fix[0]));
         }
+    }
+
+    /** As large as its wall takes between the corners, and else none. */
+    private List<Fix> smaller(GripHole grip, Feature hole) {
+        Length clear = Collisions.along(box(), hole.part())
+                .minus(Collisions.thick(box(), hole.part()).times(2));
+        Length wide = Length.shorter(grip.told().wide(), down(clear));
+        Length bored = Length.shorter(
+                Length.shorter(grip.told().diameter(), wide),
+                down(grip.told().diameter().plus(hole.low())));
+        List<Fix> fixes = new ArrayList<>();
+        if (Grip.WIDE.holds(wide) && Grip.DIAMETER.holds(bored)) {
+            fixes.add(new Fix(
+                    "Make it " + display().text(wide, Precision.LAYOUT) + " wide and "
+                            + display().text(bored, Precision.LAYOUT) + " high",
+                    with(grip.index(), grip.told().with(wide, bored))));
+        }
+        fixes.add(without(grip.index()));
+        return fixes;
     }
 
     private void pegs(PegsThrough pegs) {

@@ -250,6 +250,24 @@ public record TrayIn(
                 break;
             }
         }
+        if (fixes.isEmpty()) {
+            fixes.addAll(lowerBoth(at));
+            fixes.add(at.without(index));
+        }
         return fixes;
+    }
+
+    /** Neither alone is enough: runners and tray in the same measure. */
+    private List<Fix> lowerBoth(FittingJudge at) {
+        double share = at.around().room().length().dividedBy(highest.length());
+        Length down = at.down(told.over().times(share));
+        Length each = at.down(told.height().times(share));
+        return Tray.OVER.holds(down) && Tray.HEIGHT.holds(each)
+                ? List.of(new Fix(
+                        "Lower the runners to " + at.display().text(down, Precision.LAYOUT) + " and make "
+                                + (told.stacked() == 1 ? "it " : "each ")
+                                + at.display().text(each, Precision.LAYOUT) + " high",
+                        at.with(index, told.withOver(down).withHeight(each))))
+                : List.of();
     }
 }

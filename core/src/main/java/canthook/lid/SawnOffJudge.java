@@ -10,15 +10,19 @@ import canthook.panel.CapturedPanel;
 import canthook.panel.GrooveJudge;
 import canthook.panel.HeldPanel;
 import canthook.plan.BoxPlan;
+import canthook.plan.Groove;
 import canthook.plan.Lid.SawnOff;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
+import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.walls.GrooveAsked;
 import canthook.walls.WallDemands;
 import canthook.working.Worked;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What is said of a lid that is sawn off: the top's groove, the seam, liner and hinges.
@@ -50,13 +54,13 @@ record SawnOffJudge(SawnOffLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
                 .orElse(wall);
         Length least = Length.longer(LEAST_OVER_GROOVE, box.thickness().length().dividedBy(2));
         if (asked.groove().top().isOver(lowest)) {
+            Length onWall = lowest.minus(least).minus(asked.groove().width());
             verdicts.stop(
                     Code.LID_OFF_WALL,
                     "lid.groove-offset",
                     "The top’s groove lies off a wall it runs in. Put it below the upper edge.",
-                    judge.at(
-                            "Put it at ",
-                            lowest.minus(least).minus(asked.groove().width())));
+                    Stream.concat(Stream.of(judge.at("Put it at ", onWall)), withItsSeam(standing, onWall).stream())
+                            .toArray(Fix[]::new));
             return;
         }
         if (!held.across().cut().length().isPositive()) {
@@ -106,5 +110,21 @@ record SawnOffJudge(SawnOffLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
         if (hinges != null) {
             hinges.judge(plan, box, lid.lidWalls(), changed -> plan.with(choice.with(changed)), verdicts);
         }
+    }
+
+    /** The groove is put there and the seam into the middle of the highest section under the top; none where none is under it. */
+    private Optional<Fix> withItsSeam(BoxPlan standing, Length offset) {
+        SawnOff choice = lid.choice();
+        Groove there = choice.groove().withOffset(Length.longer(Length.ZERO, offset));
+        Length half = lid.loss().length().dividedBy(2);
+        Length top = Length.shorter(there.offset(), there.top().minus(choice.thickness()));
+        return SawnOffLid.sections(ladder.joint().layout(), ladder.wall().length()).stream()
+                .map(section -> section.from().plus(section.to()).dividedBy(2))
+                .filter(middle -> middle.plus(half).isUnder(top) && SawnOff.SEAM.holds(middle))
+                .max(Length::compareTo)
+                .map(seam -> new Fix(
+                        "Put it at " + plan.display().text(there.offset(), Precision.FIT) + " and saw at "
+                                + plan.display().text(seam, Precision.FIT),
+                        standing.with(choice.withGroove(there).withSeam(seam))));
     }
 }

@@ -48,7 +48,8 @@ record SlidingJudge(SlidingLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
             verdicts.stop(
                     Code.LID_OFF_WALL,
                     "lid.groove-offset",
-                    "The lid's groove lies off the wall. Put it below the upper edge.");
+                    "The lid's groove lies off the wall. Put it below the upper edge.",
+                    judge.at("Put it at ", highest(wall)));
             return;
         }
         if (!room.length().isPositive()) {
@@ -67,7 +68,8 @@ record SlidingJudge(SlidingLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
             verdicts.stop(
                     Code.LID_MEETS_BOTTOM,
                     "lid.inside-height",
-                    "The lid's groove lies at or under the bottom: nothing is left between them.");
+                    "The lid's groove lies at or under the bottom: nothing is left between them.",
+                    judge.at("Raise the lid's groove to ", highest(wall)));
         }
         Lids.overContents(
                 plan,
@@ -79,7 +81,7 @@ record SlidingJudge(SlidingLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
                 verdicts);
         judge.depth();
         StandsOver.judge(walls, wall, "lid", judge, thick -> standing.with(choice.withThickness(thick)));
-        judgeTop(judge, wall, groove);
+        judgeTop(judge, wall);
         judgeLine(judge, vertical.length(), wall);
         judge.engagement(
                 held.across(),
@@ -101,10 +103,20 @@ record SlidingJudge(SlidingLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
                 "lid.tongue");
     }
 
-    private void judgeTop(GrooveJudge judge, Length wall, Groove groove) {
+    /** What is to be left above the groove. */
+    private Length leastOver() {
+        return Length.longer(Length.mm(4), box.thickness().length().dividedBy(2));
+    }
+
+    /** Where the groove lies as high as leaves enough above it. */
+    private Length highest(Length wall) {
+        return wall.minus(leastOver()).minus(lid.choice().groove().width());
+    }
+
+    private void judgeTop(GrooveJudge judge, Length wall) {
         LengthDisplay display = plan.display();
         Worked over = lid.over();
-        Length least = Length.longer(Length.mm(4), box.thickness().length().dividedBy(2));
+        Length least = leastOver();
         if (over.length().isUnder(least)) {
             Beside left = Beside.of(display, Precision.FIT, over.length(), least);
             verdicts.mind(
@@ -112,7 +124,7 @@ record SlidingJudge(SlidingLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
                     "lid.over-groove",
                     "Only " + left.one() + " of wood is left above the groove; at least " + left.other()
                             + " is wanted.",
-                    judge.at("Lower the groove to ", wall.minus(least).minus(groove.width())));
+                    judge.at("Lower the groove to ", highest(wall)));
         }
     }
 

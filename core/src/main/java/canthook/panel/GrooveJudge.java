@@ -42,6 +42,9 @@ public record GrooveJudge(
     /** What stands under a groove carries its panel. */
     private static final Length LEAST_UNDER = Length.mm(3);
 
+    /** So much usually stands under the groove of a bottom, mm. */
+    private static final double USUAL_UNDER = 6;
+
     /** So much thicker walls are still a way to mend a groove. */
     private static final long MOST_THICKER = 3;
 
@@ -65,6 +68,23 @@ public record GrooveJudge(
                 "A groove " + display().text(groove().depth(), Precision.LAYOUT) + " deep goes right through a wall of "
                         + display().text(wall, Precision.LAYOUT) + ".",
                 deep());
+        return false;
+    }
+
+    /** False, and a stop, when the groove of a bottom ends above a wall it runs in. */
+    public boolean liesOn(Length lowest) {
+        if (!groove().top().isOver(lowest)) {
+            return true;
+        }
+        verdicts.stop(
+                Code.GROOVE_OFF_WALL,
+                asked.of() + ".groove-offset",
+                "The groove ends above the upper edge of a wall it runs in. Lower it or make it narrower.",
+                Stream.of(plan.unit().usual(USUAL_UNDER), plan.unit().up(LEAST_UNDER))
+                        .filter(offset -> !offset.plus(groove().width()).isOver(lowest))
+                        .limit(1)
+                        .map(offset -> at("Lower it to ", offset))
+                        .toArray(Fix[]::new));
         return false;
     }
 

@@ -119,6 +119,10 @@ public sealed interface Fitting
         public Grip withUnder(Length changed) {
             return new Grip(wall, wide, diameter, changed);
         }
+
+        public Grip with(Length otherWide, Length otherDiameter) {
+            return new Grip(wall, otherWide, otherDiameter, under);
+        }
     }
 
     /** Pegs bored through fingers into the mates. */

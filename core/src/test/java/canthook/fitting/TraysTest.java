@@ -65,6 +65,22 @@ class TraysTest {
         }
     }
 
+    /** Where neither runners nor tray alone can give way, both do. */
+    @Test
+    void aTrayOnRunnersOverTheRoomGoesDownWithThem() {
+        WorkedPlan worked = with(tray(150, 95));
+        List<Fix> fixes = of(worked, Code.TRAY_TOO_HIGH).get(0).fixes();
+        assertThat(fixes)
+                .extracting(Fix::label)
+                .anyMatch(label -> label.matches("Lower the runners to .+ and make it .+ high"))
+                .contains("Take the tray out");
+        for (Fix fix : fixes) {
+            assertThat(of(work(fix.after()), Code.TRAY_TOO_HIGH))
+                    .as(fix.label())
+                    .isEmpty();
+        }
+    }
+
     /** A divider in a tray's way is ended under it or the runners are raised over it, wettest day and all. */
     @ParameterizedTest
     @CsvSource({"50, 40", "40.1, 40", "80, 20"})

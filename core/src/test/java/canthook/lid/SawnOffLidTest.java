@@ -32,6 +32,8 @@ import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** A lid sawn off the closed box: where the seam goes, what it takes, and what stands on either side of it. */
 class SawnOffLidTest {
@@ -141,6 +143,24 @@ class SawnOffLidTest {
                         .get(0)
                         .sentence())
                 .startsWith("Sawn above the top panel, no lid comes off");
+    }
+
+    /** A box made lower: its top comes down, and where the seam would then lie above it, the seam too. */
+    @ParameterizedTest
+    @CsvSource({"85, Put it at ", "70, Put it at .+ and saw at .+", "60, Put it at .+ and saw at .+"})
+    void theTopComesDownWithTheWalls(double high, String offered) {
+        BoxPlan plan = openDrawer().with(sawnOff(70, Joined.LOOSE, null));
+        WorkedPlan low = work(plan.with(plan.size().withHeight(mm(high))));
+        assertThat(of(low, Code.LID_OFF_WALL)).singleElement().satisfies(stop -> {
+            assertThat(stop.fixes()).extracting(Fix::label).anyMatch(label -> label.matches(offered + ".*"));
+            for (Fix fix : stop.fixes()) {
+                assertThat(work(fix.after()).found())
+                        .filteredOn(v ->
+                                v.weight() == Verdict.Weight.STOP && v.station().equals("lid"))
+                        .as(fix.label())
+                        .isEmpty();
+            }
+        });
     }
 
     /** The saw, the bottom and the top panel as intervals of height: nothing of a panel is sawn into, whatever the plan. */
