@@ -198,8 +198,12 @@ public record RabbetedBottom(
                         plan.with(choice.withRabbet(half))));
             }
             fixes.addAll(GrooveJudge.calmer(choice.stuff(), stuff -> plan.with(choice.withStuff(stuff))));
+            // what the widest gains is less on the driest day
+            double kept = across.driest().length().dividedBy(across.widest().length());
             Length gap = plan.unit()
-                    .down(across.gap().length().minus(across.least().length()).plus(held.length()));
+                    .down(across.gap()
+                            .length()
+                            .minus(across.least().length().minus(held.length()).times(1 / kept)));
             if (!gap.isUnder(LEAST_GAP)) {
                 fixes.add(new Fix(
                         "Leave a gap of " + display.text(gap, Precision.LAYOUT), plan.with(choice.withGap(gap))));

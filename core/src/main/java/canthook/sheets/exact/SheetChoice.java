@@ -3,6 +3,8 @@ package canthook.sheets.exact;
 import canthook.sheets.SheetSolver.Hurry;
 import canthook.sheets.exact.Grounds.Alike;
 import canthook.sheets.exact.Pattern.Band;
+import canthook.sheets.exact.Pattern.Block;
+import canthook.sheets.exact.Pattern.Slot;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
@@ -34,8 +36,12 @@ final class SheetChoice {
     /** The solver takes no less. */
     private static final double LEAST_SECONDS = 0.1;
 
+    /** Of the time that is left the solver is given so much: it looks at its clock now and then only. */
+    private static final double SHARE_OF_TIME = 0.7;
+
     private final Grounds grounds;
     private final Hurry hurry;
+    private final double full;
     private final CpModel model = new CpModel();
     private final List<Way> ways = new ArrayList<>();
     private final LinearExprBuilder area = LinearExpr.newBuilder();
@@ -44,9 +50,17 @@ final class SheetChoice {
     /** One sheet ripped one way, and what is cut of it. */
     private record Way(Ground ground, BoolVar used, Map<Band, IntVar> bands, Map<Pattern, BoolVar> patterns) {}
 
-    /** @param sheets how many of each kind may be opened */
     SheetChoice(Grounds grounds, int[] sheets, List<Pattern> pool, Hurry hurry) {
+        this(grounds, sheets, pool, 0, hurry);
+    }
+
+    /**
+     * @param sheets how many of each kind may be opened
+     * @param full strips of clear sheets filled to a lesser share are left out, 0 to 1
+     */
+    SheetChoice(Grounds grounds, int[] sheets, List<Pattern> pool, double full, Hurry hurry) {
         this.grounds = grounds;
+        this.full = full;
         this.hurry = hurry;
         LinearExprBuilder[] laid = new LinearExprBuilder[grounds.wanted.length];
         for (int p = 0; p < laid.length; p++) {
@@ -87,6 +101,9 @@ final class SheetChoice {
             LinearExprBuilder used = LinearExpr.newBuilder();
             long room = ground.width + ground.kerf;
             for (Band band : shapes(mine)) {
+                if (share(band, ground) < full) {
+                    continue;
+                }
                 long takes = band.height() + ground.kerf;
                 IntVar often = model.newIntVar(0, room / takes, "strip");
                 way.bands().put(band, often);
@@ -115,6 +132,17 @@ final class SheetChoice {
             model.addEquality(one, way.used());
         }
         return way;
+    }
+
+    /** What of a strip its panels fill, each with a kerf on two sides as the strip has. */
+    private static double share(Band band, Ground ground) {
+        double filled = 0;
+        for (Block block : band.blocks()) {
+            for (Slot slot : block.slots()) {
+                filled += (double) (slot.fit().x() + ground.kerf) * (slot.fit().y() + ground.kerf);
+            }
+        }
+        return filled / ((double) (ground.length + ground.kerf) * (band.height() + ground.kerf));
     }
 
     private int[] counts(Band band) {
@@ -220,7 +248,7 @@ final class SheetChoice {
                 .setLinearizationLevel(2);
         double left = hurry.secondsLeft();
         if (left < Double.POSITIVE_INFINITY) {
-            solver.getParameters().setMaxTimeInSeconds(Math.max(LEAST_SECONDS, left));
+            solver.getParameters().setMaxTimeInSeconds(Math.max(LEAST_SECONDS, SHARE_OF_TIME * left));
         }
         CpSolverStatus status = solver.solve(model);
         return switch (status) {

@@ -24,7 +24,12 @@ final class SheetSearch {
     /** Plans made strip by strip. */
     private static final int PLANS = 30;
 
-    private static final int PLANS_OF_A_MIXTURE = 10;
+    private static final int PLANS_OF_A_MIXTURE = 12;
+
+    private static final double MISSING_IS_DEARER = 1.05;
+    private static final double MADE_IS_CHEAPER = 0.99;
+    private static final double DEAREST = 1.5;
+    private static final double CHEAPEST = 0.7;
 
     /** Mixtures of sheets that are neither filled nor passed over, before the search gives in. */
     private static final int MOST_UNSETTLED = 12;
@@ -35,13 +40,17 @@ final class SheetSearch {
     private static final int BISECTIONS = 8;
 
     private static final double EFFORT = 2;
+    private static final double EFFORT_FOR_FULL = 0.15;
+
+    /** Strips filled to so much are chosen among first: they are few, and a mixture with little to spare needs no others. */
+    private static final double FULL = 0.9;
 
     /** Within so much of the bound no mixture is tried a second time. */
     private static final double GOOD_ENOUGH = 1.015;
 
     private static final int TRIED_AGAIN = 3;
 
-    private static final double EFFORT_FOR_FIRST = 0.7;
+    private static final double EFFORT_FOR_ONE = 0.7;
     private static final double EFFORT_FOR_LEFT = 0.5;
 
     /** Patterns laid by hand that the choice is made among. */
@@ -115,9 +124,6 @@ final class SheetSearch {
             }
             byHand(mixture, price, PLANS_OF_A_MIXTURE);
             byPrices(mixture, prices);
-            if (unsettled.isEmpty() && area(best) > Mixtures.area(grounds, mixture) + 1) {
-                chosen(mixture, Mixtures.area(grounds, mixture), EFFORT_FOR_FIRST);
-            }
             if (area(best) <= Mixtures.area(grounds, mixture) + 1) {
                 break;
             }
@@ -125,22 +131,26 @@ final class SheetSearch {
             unsettled.add(mixture);
         }
         least = least < 0 ? hurry.stops() ? 0 : area(best) : least;
-        if (area(best) > least + 1 && !hurry.stops()) {
-            chosen(grounds.everySheet(), least, EFFORT);
+        for (int[] mixture : unsettled) {
+            if (area(best) > Mixtures.area(grounds, mixture) + 1 && !hurry.stops()) {
+                chosen(mixture, Mixtures.area(grounds, mixture), EFFORT_FOR_FULL, FULL);
+            }
         }
-        for (int[] mixture :
-                unsettled.subList(Math.min(1, unsettled.size()), Math.min(TRIED_AGAIN, unsettled.size()))) {
+        if (area(best) > least + 1 && !hurry.stops()) {
+            chosen(grounds.everySheet(), least, EFFORT, 0);
+        }
+        for (int[] mixture : unsettled.subList(0, Math.min(TRIED_AGAIN, unsettled.size()))) {
             if (area(best) > least * GOOD_ENOUGH
                     && area(best) > Mixtures.area(grounds, mixture) + 1
                     && !hurry.stops()) {
-                chosen(mixture, Mixtures.area(grounds, mixture), EFFORT_FOR_FIRST);
+                chosen(mixture, Mixtures.area(grounds, mixture), EFFORT_FOR_ONE, 0);
             }
         }
         return mixtures.isWhole() ? least : bounds.leastByArea(missing(best));
     }
 
-    private void chosen(int[] opened, double bound, double effort) {
-        new SheetChoice(grounds, opened, List.copyOf(pool.values()), hurry)
+    private void chosen(int[] opened, double bound, double effort, double full) {
+        new SheetChoice(grounds, opened, List.copyOf(pool.values()), full, hurry)
                 .leastArea(missing(best), area(best), bound, effort)
                 .ifPresent(this::offer);
     }
@@ -174,14 +184,19 @@ final class SheetSearch {
     // what a plan reaches
 
     private int missing(List<Pattern> plan) {
-        int[] wanted = grounds.wanted.clone();
+        return Arrays.stream(rest(plan)).map(n -> Math.max(0, n)).sum();
+    }
+
+    /** Of each panel what is still wanted; under zero where more were made. */
+    private int[] rest(List<Pattern> plan) {
+        int[] rest = grounds.wanted.clone();
         for (Pattern pattern : plan) {
-            int[] counts = pattern.counts(wanted.length);
-            for (int p = 0; p < wanted.length; p++) {
-                wanted[p] -= counts[p];
+            int[] counts = pattern.counts(rest.length);
+            for (int p = 0; p < rest.length; p++) {
+                rest[p] -= counts[p];
             }
         }
-        return Arrays.stream(wanted).map(n -> Math.max(0, n)).sum();
+        return rest;
     }
 
     private static double area(List<Pattern> plan) {
@@ -226,16 +241,24 @@ final class SheetSearch {
 
     // plans strip by strip
 
+    /** What a plan did not make is worth more in the next, what it made a little less: corrected so, prices find together. */
     private void byHand(int[] opened, double[] price, int plans) {
         Random random = new Random(1);
+        double[] worth = price.clone();
         for (int n = 0; n < plans && !hurry.stops(); n++) {
-            double[] prices = price.clone();
+            double[] prices = worth.clone();
             double power = n == 0 ? 1 : 0.95 + 0.35 * random.nextDouble();
             for (int p = 0; p < prices.length; p++) {
-                prices[p] = Math.pow(prices[p], power) * (n < 2 ? 1 : 0.75 + 0.5 * random.nextDouble());
+                prices[p] = Math.pow(prices[p], power) * (n < 2 ? 1 : 0.85 + 0.3 * random.nextDouble());
             }
             SheetFill.Choice choice = n % 2 == 0 ? SheetFill.Choice.BY_SHEET : SheetFill.Choice.BY_STRIP;
-            offer(byHand(sheets(opened, n < 2 ? null : random), prices, choice));
+            List<Pattern> plan = byHand(sheets(opened, n < 2 ? null : random), prices, choice);
+            offer(plan);
+            int[] rest = rest(plan);
+            for (int p = 0; p < worth.length; p++) {
+                double corrected = worth[p] * (rest[p] > 0 ? MISSING_IS_DEARER : MADE_IS_CHEAPER);
+                worth[p] = Math.max(CHEAPEST * price[p], Math.min(DEAREST * price[p], corrected));
+            }
         }
     }
 
@@ -334,13 +357,7 @@ final class SheetSearch {
     private void narrowed(List<Alike> order, double[] prices, SheetFill.Choice choice) {
         int last = order.size() - 1;
         List<Pattern> others = byHand(order.subList(0, last), prices, choice);
-        int[] rest = grounds.wanted.clone();
-        for (Pattern pattern : others) {
-            int[] counts = pattern.counts(rest.length);
-            for (int p = 0; p < rest.length; p++) {
-                rest[p] -= counts[p];
-            }
-        }
+        int[] rest = rest(others);
         if (Pattern.isNone(rest)) {
             return;
         }
