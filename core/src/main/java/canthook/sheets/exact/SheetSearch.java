@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The search over the sheets of one stuff: plans made strip by strip in many orders, then prices and their bound, then a choice
- * among all strips that came up; at last the largest rectangle that can be left.
+ * among the full strips that came up and among all of them; at last the largest rectangle that can be left.
  */
 final class SheetSearch {
     /** Plans made strip by strip. */
