@@ -201,13 +201,18 @@ public final class Lids {
         Length tongue = Length.shorter(thickness, usual(plan, box));
         Length width = said == null ? tongue : said.width();
         Length depth = said == null ? tongue : said.depth();
-        Length over = Length.longer(LEAST_OVER, box.thickness().length().dividedBy(2));
+        Length over = leastOver(box);
         Length highest = growsFor(plan)
                 ? box.height().length()
                 : plan.unit().down(wall.minus(over).minus(width));
         return said != null && !said.offset().isOver(highest) && said.offset().isOver(wall.dividedBy(2))
                 ? said
                 : new Groove(width, depth, Groove.OFFSET.nearest(highest));
+    }
+
+    /** What is to be left of the wall over a lid's groove: half its thickness, and at least 4 mm. */
+    static Length leastOver(SizedBox box) {
+        return Length.longer(LEAST_OVER, box.thickness().length().dividedBy(2));
     }
 
     /** Where the contents lead the wall grows for a lid: its sections are not yet those it will have. */

@@ -30,8 +30,6 @@ import java.util.stream.Stream;
  * @param plan it belongs to
  */
 record SawnOffJudge(SawnOffLid lid, BoxPlan plan, SizedBox box, Ladder ladder, Verdicts verdicts) {
-    private static final Length LEAST_OVER_GROOVE = Length.mm(4);
-
     void judge(WallDemands walls, CapturedPanel panel, HouseRules rules) {
         SawnOff choice = lid.choice();
         HeldPanel held = lid.held();
@@ -52,7 +50,7 @@ record SawnOffJudge(SawnOffLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
                 .map(ladder.joint()::top)
                 .min(Length::compareTo)
                 .orElse(wall);
-        Length least = Length.longer(LEAST_OVER_GROOVE, box.thickness().length().dividedBy(2));
+        Length least = Lids.leastOver(box);
         if (asked.groove().top().isOver(lowest)) {
             Length onWall = lowest.minus(least).minus(asked.groove().width());
             verdicts.stop(

@@ -103,20 +103,15 @@ record SlidingJudge(SlidingLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
                 "lid.tongue");
     }
 
-    /** What is to be left above the groove. */
-    private Length leastOver() {
-        return Length.longer(Length.mm(4), box.thickness().length().dividedBy(2));
-    }
-
     /** Where the groove lies as high as leaves enough above it. */
     private Length highest(Length wall) {
-        return wall.minus(leastOver()).minus(lid.choice().groove().width());
+        return wall.minus(Lids.leastOver(box)).minus(lid.choice().groove().width());
     }
 
     private void judgeTop(GrooveJudge judge, Length wall) {
         LengthDisplay display = plan.display();
         Worked over = lid.over();
-        Length least = leastOver();
+        Length least = Lids.leastOver(box);
         if (over.length().isUnder(least)) {
             Beside left = Beside.of(display, Precision.FIT, over.length(), least);
             verdicts.mind(
