@@ -22,11 +22,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Isolated;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What is done when: within the shop's hours, with one pair of hands, drying through the night. */
+@Isolated
 class CalendarTest {
     private static List<String> starts(Calendar calendar) {
         return calendar.placed().stream()
