@@ -221,9 +221,11 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                     "Lower its groove to " + display.text(lower, Precision.LAYOUT),
                     plan.with(choice.withGroove(groove.withOffset(lower)))));
         }
-        fixes.add(new Fix(
-                "Take it " + display.text(wanted, Precision.LAYOUT) + " thick",
-                plan.with(choice.withThickness(wanted))));
+        if (Bottom.THICKNESS.holds(wanted)) {
+            fixes.add(new Fix(
+                    "Take it " + display.text(wanted, Precision.LAYOUT) + " thick",
+                    plan.with(choice.withThickness(wanted))));
+        }
         fixes.add(new Fix("Let it lie on its groove", plan.with(choice.with(Lies.ON_GROOVE))));
         verdicts.stop(
                 Code.PANEL_NOT_FLUSH,
