@@ -1,6 +1,7 @@
 package canthook.lid;
 
 import static canthook.working.Term.fixed;
+import static canthook.working.Term.noneUnder;
 
 import canthook.length.Beside;
 import canthook.length.Length;
@@ -85,7 +86,7 @@ public record ButtHinges(
                 "Lₛ",
                 "Screws no longer than",
                 Show.FIT,
-                lid.minus(fixed(STAYS)).minus(inLid).plus(leaf),
+                noneUnder(lid.minus(fixed(STAYS)).minus(inLid).plus(leaf)),
                 "What is left of the lid under the mortise, less what is kept whole, and the leaf the screw passes through.");
         Worked knuckle = decided(sheet, "hinge-knuckle", "kₕ", "Knuckle, diameter", told.knuckle(), "knuckle");
         sheet.work(

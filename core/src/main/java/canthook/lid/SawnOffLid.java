@@ -1,6 +1,7 @@
 package canthook.lid;
 
 import static canthook.working.Term.fixed;
+import static canthook.working.Term.noneUnder;
 
 import canthook.fingers.Ladder;
 import canthook.fingers.Layout;
@@ -159,7 +160,7 @@ public record SawnOffLid(
                 "Hl",
                 "The lid’s walls",
                 Show.LAYOUT,
-                ladder.wall().minus(seam).minus(loss.over(2)),
+                noneUnder(ladder.wall().minus(seam).minus(loss.over(2))),
                 "From the seam up, less the other half.");
         sheet.work(
                 "closed-height",

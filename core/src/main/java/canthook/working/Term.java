@@ -75,6 +75,11 @@ public sealed interface Term permits Worked, Term.Written, Term.Sum, Term.Produc
         return new Call("the larger of ", a, b, a.number() >= b.number() ? a.value() : b.value());
     }
 
+    /** Itself, or nothing where it would be less than nothing: wood that is not there has no negative size. */
+    static Term noneUnder(Term a) {
+        return a.number() < 0 ? larger(a, fixed(Length.ZERO)) : a;
+    }
+
     static Term smaller(Term a, Term b) {
         return new Call("the smaller of ", a, b, a.number() <= b.number() ? a.value() : b.value());
     }

@@ -222,6 +222,19 @@ class LidPartsTellTest {
         assertThat(worked(sawn, "closed-height").rule()).doesNotContain("bottom under it");
     }
 
+    /** A seam above a box of 96 leaves no walls to the lid, and no screw holds in them: nothing, never less. */
+    @Test
+    void noWoodIsLessThanNone() {
+        WorkedPlan over = with(sawnOff(120, Joined.HINGED, 3.2));
+        assertThat(of(over, Code.SEAM_OFF_BOX)).hasSize(1);
+        assertThat(number(over, "lid.lid-height")).isZero();
+        assertThat(number(over, "lid.hinge-screw")).isZero();
+        assertThat(worked(over, "lid-height").term()).isNotNull();
+        WorkedPlan sound = with(sawnOff(60, Joined.HINGED, 3.2));
+        assertThat(number(sound, "lid.lid-height")).isPositive();
+        assertThat(number(sound, "lid.hinge-screw")).isPositive();
+    }
+
     /** The saw over the top panel, under the bottom, and through either: each said as what it would do. */
     @Test
     void whatTheSeamWouldMeetIsSaid() {
