@@ -18,7 +18,9 @@ import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * Pegs bored square to a face through the middle of a finger, on into the mate's slot floor.
@@ -35,10 +37,25 @@ import java.util.List;
  * @param ends fingers of B and D; the same where all walls are of one thickness
  * @param count in all
  * @param thickest a peg may be
+ * @param at every end of every part
  */
 public record PegsThrough(
-        int index, Pegs told, Bored sides, Bored ends, Worked count, Worked thickest, List<Feature> features)
+        int index,
+        Pegs told,
+        Bored sides,
+        Bored ends,
+        Worked count,
+        Worked thickest,
+        List<At> at,
+        List<Feature> features)
         implements WorkedFitting {
+
+    /**
+     * Which fingers of one end are pegged.
+     *
+     * @param fingers counted from the bottom edge, from 1, among the fingers of this end
+     */
+    public record At(PartEnd end, List<Integer> fingers) {}
 
     /**
      * Where the pegs of a part are bored.
@@ -74,9 +91,10 @@ public record PegsThrough(
                         ? sides
                         : bored(sheet, f, "-ends", " in the ends", box.finalEndThickness(), box.finalThickness());
         List<Feature> features = new ArrayList<>();
-        int pegs = 0;
+        List<At> at = new ArrayList<>();
         for (PartEnd end : PartEnd.all()) {
             List<Span> fingers = joint.fingers(end);
+            List<Integer> pegged = new ArrayList<>();
             for (int i = 0; i < fingers.size(); i++) {
                 List<Feature> taken = taken(
                         index,
@@ -86,19 +104,20 @@ public record PegsThrough(
                         fingers.get(i),
                         (end.part().isSide() ? sides : ends).deep().length());
                 if (isPegged(told.which(), i, fingers.size(), taken, others)) {
-                    pegs++;
+                    pegged.add(i + 1);
                     features.addAll(taken);
                 }
             }
+            at.add(new At(end, List.copyOf(pegged)));
         }
         Worked count = sheet.work(
                 f + "count",
                 "N",
                 "Pegs in all",
                 Show.COUNT,
-                fixed(pegs),
+                fixed(at.stream().mapToInt(a -> a.fingers().size()).sum()),
                 "Counted at all four corners, on both mates.");
-        return new PegsThrough(index, told, sides, ends, count, thickest, List.copyOf(features));
+        return new PegsThrough(index, told, sides, ends, count, thickest, List.copyOf(at), List.copyOf(features));
     }
 
     private static Bored bored(Worksheet sheet, String f, String name, String where, Worked own, Worked mate) {
@@ -223,6 +242,22 @@ public record PegsThrough(
         return List.of();
     }
 
+    /** “A1 and C1 2, 3; A2 none”: ends with the same fingers together. */
+    private String where() {
+        return at.stream()
+                .collect(Collectors.groupingBy(
+                        At::fingers,
+                        LinkedHashMap::new,
+                        Collectors.mapping(a -> a.end().toString(), Collectors.joining(", "))))
+                .entrySet()
+                .stream()
+                .map(e -> e.getValue() + ": "
+                        + (e.getKey().isEmpty()
+                                ? "none"
+                                : e.getKey().stream().map(String::valueOf).collect(Collectors.joining(", "))))
+                .collect(Collectors.joining("; "));
+    }
+
     @Override
     public List<Step> steps(LengthDisplay display) {
         return List.of(new Step(
@@ -231,9 +266,10 @@ public record PegsThrough(
                         + " with a drilling block, in the middle of "
                         + switch (told.which()) {
                             case ALL -> "every finger";
-                            case EVERY_SECOND -> "every second finger";
+                            case EVERY_SECOND -> "every second finger, the lowest first";
                             case OUTER -> "the outer fingers";
-                            case FREE -> "every finger where nothing else is in the way";
+                            case FREE ->
+                                "every finger where nothing else is in the way (from the bottom, " + where() + ")";
                         }
                         + ": "
                         + (sides.equals(ends)

@@ -12,6 +12,7 @@ import static canthook.Told.of;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import canthook.AnyPlan;
+import canthook.fingers.Layout.Span;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
 import canthook.plan.Fitting;
@@ -23,6 +24,7 @@ import canthook.plan.Fitting.Which;
 import canthook.plan.Groove;
 import canthook.plan.Lid;
 import canthook.plan.Part;
+import canthook.plan.PartEnd;
 import canthook.plan.Stuff;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
@@ -167,7 +169,16 @@ class CollisionsTest {
                             .text(free.plan().display()))
                     .as("seed " + any.seed())
                     .isEqualTo(count);
-            assertThat(jobs(free)).anyMatch(job -> job.startsWith("Bore for " + count + " pegs"));
+            String says = jobs(free).stream()
+                    .filter(job -> job.startsWith("Bore for " + count + " pegs"))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(named(free, says))
+                    .as("seed %d: %s", any.seed(), says)
+                    .containsExactlyInAnyOrderElementsOf(kept.stream()
+                            .filter(peg -> peg.in().equals(Length.ZERO))
+                            .map(peg -> peg.part() + " at " + peg.low().plus(mm(1)))
+                            .toList());
             List<Feature> taken = free.fittings().features().stream()
                     .filter(f -> !f.of().equals("f1"))
                     .toList();
@@ -184,6 +195,26 @@ class CollisionsTest {
             }
         }
         assertThat(leftOut).isPositive();
+    }
+
+    /** The fingers a step names, each by its part and its middle: “A1, C1: 2, 3; A2: none”. */
+    private static List<String> named(WorkedPlan worked, String says) {
+        List<String> fingers = new ArrayList<>();
+        String list = says.substring(says.indexOf("from the bottom, ") + 17, says.indexOf("): "));
+        for (String group : list.split("; ")) {
+            String[] halves = group.split(": ");
+            for (String end : halves[0].split(", ")) {
+                for (String finger : halves[1].equals("none") ? new String[0] : halves[1].split(", ")) {
+                    Span span = worked.fingers()
+                            .joint()
+                            .fingers(new PartEnd(Part.valueOf(end.substring(0, 1)), Integer.parseInt(end.substring(1))))
+                            .get(Integer.parseInt(finger) - 1);
+                    fingers.add(
+                            end.charAt(0) + " at " + span.from().plus(span.to()).dividedBy(2));
+                }
+            }
+        }
+        return fingers;
     }
 
     private static WorkedPlan with(AnyPlan any, Pegs pegs, List<Fitting> others) {
