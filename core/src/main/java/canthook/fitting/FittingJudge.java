@@ -82,7 +82,19 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
     Fix without(int index) {
         List<Fitting> left = new ArrayList<>(plan().fittings());
         left.remove(index);
-        return new Fix("Take " + all.get(index).called() + " out", plan().withFittings(left));
+        return new Fix("Take " + told(index) + " out", plan().withFittings(left));
+    }
+
+    /** What it is called; and which of them, where several are called the same. */
+    private String told(int index) {
+        String called = all.get(index).called();
+        List<Integer> alike = all.stream()
+                .filter(f -> f.called().equals(called))
+                .map(WorkedFitting::index)
+                .toList();
+        return alike.size() == 1
+                ? called
+                : called + ", no. " + (alike.indexOf(index) + 1) + " of " + alike.size() + ",";
     }
 
     /** Of some there is one, or none. */

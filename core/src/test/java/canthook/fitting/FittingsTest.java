@@ -28,11 +28,13 @@ import canthook.plan.Fitting.Which;
 import canthook.plan.Lid;
 import canthook.plan.Part;
 import canthook.plan.SizeWish;
+import canthook.plan.Stay;
 import canthook.plan.Stuff;
 import canthook.planner.FirstGuess;
 import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.refusal.Refused;
+import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import java.util.ArrayList;
@@ -344,5 +346,26 @@ class FittingsTest {
                         .fittings()
                         .all())
                 .hasSize(40);
+    }
+
+    /** Two of a kind in one place: each button says which it takes out, and takes out that one. */
+    @Test
+    void ofTwinsTheButtonSaysWhich() {
+        Stay one = new Stay(Stay.What.CATCH, Part.C, mm(124), mm(10));
+        Stay other = new Stay(Stay.What.CATCH, Part.C, mm(126), mm(10));
+        WorkedPlan worked = work(openDrawer().with(onTop(Lid.Kept.HINGED)).withFittings(List.of(one, other)));
+        List<Fix> out = worked.verdicts().stream()
+                .flatMap(v -> v.fixes().stream())
+                .filter(f -> f.label().startsWith("Take the catch in C"))
+                .distinct()
+                .toList();
+        assertThat(out).extracting(Fix::label).contains("Take the catch in C, no. 1 of 2, out");
+        for (Fix fix : out) {
+            assertThat(fix.after().fittings()).containsExactly(fix.label().contains("no. 1") ? other : one);
+        }
+        // one alone is told by its name
+        WorkedPlan alone = work(openDrawer().withFittings(List.of(one)));
+        assertThat(alone.verdicts().stream().flatMap(v -> v.fixes().stream()).map(Fix::label))
+                .contains("Take the catch in C out");
     }
 }
