@@ -2,7 +2,6 @@ package canthook.cutlist;
 
 import canthook.jig.Cut;
 import canthook.length.Length;
-import canthook.plan.Part;
 import canthook.plan.PartEnd;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -35,11 +34,6 @@ public record SawCut(String id, int number, List<PartEnd> ends, Cut pass, Length
         public String words() {
             return words;
         }
-    }
-
-    /** The end of a part in this stack, or null when the part is not in it. */
-    public @org.jspecify.annotations.Nullable PartEnd endOf(Part part) {
-        return ends.stream().filter(e -> e.part() == part).findFirst().orElse(null);
     }
 
     /** {@code A1 + C2}. */

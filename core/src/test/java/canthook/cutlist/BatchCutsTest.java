@@ -131,4 +131,34 @@ class BatchCutsTest {
         assertThat(Spares.of(nine(), twice.spoilt()).says())
                 .isEqualTo("Spares left: 0 sides, 1 end; 1 more part to mill");
     }
+
+    /** Boxes from the second on: what lies in the jig together is named box by box, and the end it is cut at. */
+    @Test
+    void aStackIsNamedByItsPartsAndTheirEnd() {
+        WorkedPlan worked = work(bitBox());
+        List<BatchCuts.Stack> stacks = BatchCuts.of(
+                        worked.cuts().cuts(),
+                        worked.fingers().joint(),
+                        worked.size(),
+                        Length.mm(50),
+                        Way.SLED_KEY,
+                        2,
+                        3)
+                .stacks();
+        assertThat(stacks.get(0).says()).matches("([AC][2-4] )+[AC][2-4], end 1");
+        assertThat(stacks)
+                .extracting(BatchCuts.Stack::says)
+                .doesNotHaveDuplicates()
+                .hasSizeGreaterThan(3);
+        assertThat(BatchCuts.of(
+                                worked.cuts().cuts(),
+                                worked.fingers().joint(),
+                                worked.size(),
+                                Length.mm(50),
+                                Way.SLED_KEY,
+                                2,
+                                0)
+                        .stacks())
+                .isEmpty();
+    }
 }

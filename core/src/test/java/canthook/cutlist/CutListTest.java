@@ -13,6 +13,8 @@ import canthook.fingers.Joint;
 import canthook.fingers.Joint.JointedCorner;
 import canthook.fingers.Layout.Span;
 import canthook.jig.Cut;
+import canthook.length.Length;
+import canthook.plan.Assumed;
 import canthook.plan.BatchWish;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice.Parity;
@@ -26,6 +28,7 @@ import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.verdict.Verdict.Code;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -43,6 +46,10 @@ class CutListTest {
             }
         }
         return cut;
+    }
+
+    private static boolean isCut(SawCut cut, Part part) {
+        return cut.ends().stream().anyMatch(e -> e.part() == part);
     }
 
     @Test
@@ -103,10 +110,10 @@ class CutListTest {
         CutList list = work(plan).cuts();
         assertThat(list.verdicts()).extracting(v -> v.code()).contains(Code.TWO_DEPTHS);
         assertThat(list.cuts())
-                .filteredOn(c -> c.endOf(Part.A) != null)
+                .filteredOn(c -> isCut(c, Part.A))
                 .allMatch(c -> c.depth().equals(mm(9.4)));
         assertThat(list.cuts())
-                .filteredOn(c -> c.endOf(Part.B) != null)
+                .filteredOn(c -> isCut(c, Part.B))
                 .allMatch(c -> c.depth().equals(mm(12.4)));
     }
 
@@ -129,6 +136,12 @@ class CutListTest {
                 .containsExactly("A1 + C2", "A2 + C1", "B1", "B2", "D1", "D2");
         assertThat(list.setups().get(1).face()).isEqualTo(SawCut.Face.FACING);
         assertThat(list.setups().get(1).upTo()).isEqualTo(mm(39.64));
+        // what stands in a low wall alone is cut to its edge; what is cut into a whole wall beside it, to the slot's
+        // far wall
+        assertThat(highest(list, "B1")).isEqualTo(mm(39.64));
+        assertThat(highest(list, "D1")).isEqualTo(mm(11 * 8 - 5 * 0.12));
+        assertThat(list.setups().stream().mapToInt(CutList.Setup::passes).sum())
+                .isEqualTo(list.cuts().size());
     }
 
     @Test
@@ -177,6 +190,7 @@ class CutListTest {
             assertThat(strip.ends()).hasSize(1);
             PartEnd end = strip.ends().get(0);
             Span off = worked.fingers().joint().sawnOff(end).orElseThrow();
+            assertThat(strip.face()).isEqualTo(end.end() == 1 ? Face.OUTSIDE : Face.INSIDE);
             assertThat(strip.pass().from()).isEqualTo(off.from());
             assertThat(strip.pass().to()).isEqualTo(off.to());
             assertThat(worked.cuts().passByEye("jig.cut." + strip.pass().id())).isPresent();
@@ -216,5 +230,32 @@ class CutListTest {
                 .extracting(Face::words)
                 .doesNotHaveDuplicates()
                 .allMatch(w -> !w.isBlank());
+    }
+
+    private static Length highest(CutList list, String stack) {
+        return list.cuts().stream()
+                .filter(c -> c.stack().equals(stack))
+                .map(c -> c.pass().to())
+                .max(Length::compareTo)
+                .orElseThrow();
+    }
+
+    /** A guess that would change the joint is named before a part is cut; one that would not, and what was decided, is not. */
+    @Test
+    void whatIsStillAssumedOfTheJointIsSaid() {
+        for (Assumed one : Assumed.values()) {
+            CutList list = work(openDrawer().assuming(EnumSet.of(one))).cuts();
+            if (one.changesTheJoint()) {
+                assertThat(list.verdicts())
+                        .filteredOn(v -> v.code() == Code.STILL_ASSUMED)
+                        .singleElement()
+                        .satisfies(v -> assertThat(v.sentence()).startsWith("Still assumed: " + one.words() + "."));
+            } else {
+                assertThat(list.verdicts()).extracting(v -> v.code()).doesNotContain(Code.STILL_ASSUMED);
+            }
+        }
+        assertThat(work(openDrawer()).cuts().verdicts())
+                .extracting(v -> v.code())
+                .doesNotContain(Code.STILL_ASSUMED);
     }
 }

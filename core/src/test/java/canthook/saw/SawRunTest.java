@@ -67,7 +67,11 @@ class SawRunTest {
         Set<String> cut = new HashSet<>();
         end.items().stream()
                 .filter(i -> i.parts().contains("C′"))
-                .forEach(i -> cut.add(i.cut().pass().slot() + " " + i.cut().endOf(Part.C)));
+                .forEach(i -> cut.add(i.cut().pass().slot() + " "
+                        + i.cut().ends().stream()
+                                .filter(e -> e.part() == Part.C)
+                                .findFirst()
+                                .orElseThrow()));
         assertThat(cut).hasSize(10);
     }
 
