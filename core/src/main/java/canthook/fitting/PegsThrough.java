@@ -242,7 +242,7 @@ public record PegsThrough(
         return List.of();
     }
 
-    /** “A1 and C1 2, 3; A2 none”: ends with the same fingers together. */
+    /** “A1, C1: 2, 3; A2: none”: ends with the same fingers together. */
     private String where() {
         return at.stream()
                 .collect(Collectors.groupingBy(
@@ -251,11 +251,26 @@ public record PegsThrough(
                         Collectors.mapping(a -> a.end().toString(), Collectors.joining(", "))))
                 .entrySet()
                 .stream()
-                .map(e -> e.getValue() + ": "
-                        + (e.getKey().isEmpty()
-                                ? "none"
-                                : e.getKey().stream().map(String::valueOf).collect(Collectors.joining(", "))))
+                .map(e -> e.getValue() + ": " + (e.getKey().isEmpty() ? "none" : stretches(e.getKey())))
                 .collect(Collectors.joining("; "));
+    }
+
+    /** “1–4, 6, 7”: from three on, those that follow each other are told by the first and the last. */
+    private static String stretches(List<Integer> fingers) {
+        List<String> told = new ArrayList<>();
+        for (int i = 0; i < fingers.size(); i++) {
+            int last = i;
+            while (last + 1 < fingers.size() && fingers.get(last + 1) == fingers.get(last) + 1) {
+                last++;
+            }
+            if (last - i < 2) {
+                told.add(String.valueOf(fingers.get(i)));
+            } else {
+                told.add(fingers.get(i) + "–" + fingers.get(last));
+                i = last;
+            }
+        }
+        return String.join(", ", told);
     }
 
     @Override

@@ -197,20 +197,24 @@ class CollisionsTest {
         assertThat(leftOut).isPositive();
     }
 
-    /** The fingers a step names, each by its part and its middle: “A1, C1: 2, 3; A2: none”. */
+    /** The fingers a step names, each by its part and its middle: “A1, C1: 1–4, 6; A2: none”. */
     private static List<String> named(WorkedPlan worked, String says) {
         List<String> fingers = new ArrayList<>();
         String list = says.substring(says.indexOf("from the bottom, ") + 17, says.indexOf("): "));
         for (String group : list.split("; ")) {
             String[] halves = group.split(": ");
             for (String end : halves[0].split(", ")) {
-                for (String finger : halves[1].equals("none") ? new String[0] : halves[1].split(", ")) {
-                    Span span = worked.fingers()
-                            .joint()
-                            .fingers(new PartEnd(Part.valueOf(end.substring(0, 1)), Integer.parseInt(end.substring(1))))
-                            .get(Integer.parseInt(finger) - 1);
-                    fingers.add(
-                            end.charAt(0) + " at " + span.from().plus(span.to()).dividedBy(2));
+                for (String stretch : halves[1].equals("none") ? new String[0] : halves[1].split(", ")) {
+                    String[] from = stretch.split("–");
+                    for (int i = Integer.parseInt(from[0]); i <= Integer.parseInt(from[from.length - 1]); i++) {
+                        Span span = worked.fingers()
+                                .joint()
+                                .fingers(new PartEnd(
+                                        Part.valueOf(end.substring(0, 1)), Integer.parseInt(end.substring(1))))
+                                .get(i - 1);
+                        fingers.add(end.charAt(0) + " at "
+                                + span.from().plus(span.to()).dividedBy(2));
+                    }
                 }
             }
         }
