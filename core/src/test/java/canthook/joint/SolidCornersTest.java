@@ -12,6 +12,7 @@ import canthook.plan.JigChoice.Way;
 import canthook.plan.Part;
 import canthook.plan.PartEnd;
 import canthook.planner.WorkedPlan;
+import canthook.walls.WallDemands;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
@@ -82,6 +83,7 @@ class SolidCornersTest {
         Layout layout = worked.fingers().joint().layout();
         long clearance = layout.clearance().nanometres();
         long off = off(worked);
+        long near = WallDemands.NEAR.nanometres();
         for (Part part : Part.values()) {
             PartEnd one = new PartEnd(part, 2);
             PartEnd other = one.mate();
@@ -105,14 +107,21 @@ class SolidCornersTest {
                 boolean second = isWood(goneOther, topOther, middle);
                 String where = any.seed() + ", " + any.plan().jig().way() + ", corner " + one + " " + other + ", from "
                         + from / 1e6 + " to " + to / 1e6;
+                // a line that lies nearer than that to where sections close counts as there: the lower wall ends so far
+                // over or under it
+                long edge = Math.min(topOne, topOther);
+                boolean atEdge = topOne != topOther
+                        && (Math.abs(from - edge) <= near + Math.abs(clearance)
+                                || Math.abs(to - edge) <= near + Math.abs(clearance));
+                long allowed = atEdge ? off + near : off;
                 if (first && second) {
                     assertThat(to - from)
                             .as("wood on wood at seed " + where)
-                            .isLessThanOrEqualTo(Math.max(0, -clearance) + off);
+                            .isLessThanOrEqualTo(Math.max(0, -clearance) + allowed);
                 }
                 // the gap beside a finger may be made of two stretches
                 air = first || second ? 0 : air + (to - from);
-                assertThat(air).as("open at seed " + where).isLessThanOrEqualTo(Math.max(0, clearance) + off);
+                assertThat(air).as("open at seed " + where).isLessThanOrEqualTo(Math.max(0, clearance) + allowed);
             }
         }
     }
