@@ -214,8 +214,11 @@ public record SlitFor(
                     .stop(
                             Code.SLIT_THROUGH,
                             left.id(),
-                            "The slit leaves " + stays.one() + " beside it: it breaks out. At least " + stays.other()
-                                    + ".",
+                            left.length().isPositive()
+                                    ? "The slit leaves " + stays.one() + " beside it: it breaks out. At least "
+                                            + stays.other() + "."
+                                    : "The slit comes out at the side. At least " + stays.other()
+                                            + " of wood is wanted beside it.",
                             fixes.toArray(new Fix[0]));
         }
     }

@@ -119,7 +119,10 @@ class BuiltJigsTest {
             if (jig.stops().isEmpty()) {
                 built++;
                 for (Cut cut : worked.jig().cuts()) {
-                    held(worked, jig, cut);
+                    // a sliver that no jig guides is sawn by eye
+                    if (way == Way.HAND || !(cut.where() instanceof Cut.ByEye)) {
+                        held(worked, jig, cut);
+                    }
                 }
                 covered(worked, jig, way);
             }

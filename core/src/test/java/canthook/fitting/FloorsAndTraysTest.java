@@ -225,6 +225,19 @@ class FloorsAndTraysTest {
                 .isEmpty();
     }
 
+    /** 20 deep and tilted, the saw comes out of a wall of 12; at 10° it leaves a sliver. No wood is less than none. */
+    @Test
+    void aSlitThatComesOutAtTheSideIsSaidTo() {
+        assertThat(of(with(new CardSlit(CardSlit.In.B, mm(1.2), mm(20), 30.0)), Code.SLIT_THROUGH))
+                .singleElement()
+                .satisfies(v -> assertThat(v.sentence())
+                        .startsWith("The slit comes out at the side. At least")
+                        .doesNotContain("−"));
+        assertThat(of(with(new CardSlit(CardSlit.In.B, mm(1.2), mm(24), 12.0)), Code.SLIT_THROUGH))
+                .singleElement()
+                .satisfies(v -> assertThat(v.sentence()).startsWith("The slit leaves 0."));
+    }
+
     /** (166 − 60) / 2 and the proud; 96 − 30 − 20; 12 − 1.5. */
     @Test
     void aLabelLiesInTheMiddleOfItsWall() {
