@@ -2,9 +2,9 @@
 # Types, lint, format and tests of the front end. With "changed": only when something changed since they last passed.
 set -euo pipefail
 cd "$(dirname "$0")"
+. ./unchanged.sh
 stamp=node_modules/.checked
-if [ "${1:-always}" = changed ] && [ -f "$stamp" ] \
-  && [ -z "$(find src openapi.json package-lock.json ./*.ts ./*.mjs ./*.js -path src/api/generated -prune -o -type f -newer "$stamp" -print -quit 2>/dev/null)" ]; then
+if [ "${1:-always}" = changed ] && unchanged "$stamp"; then
   echo "The front end has not changed since it was last checked."
   exit 0
 fi

@@ -63,6 +63,11 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
         return LongStream.range(from, from + share(count)).mapToObj(AnyPlan::of);
     }
 
+    /** Plans to look for one of a kind in, as many as it takes. */
+    public static Stream<AnyPlan> from(long seed) {
+        return LongStream.range(seed, seed + 20_000).mapToObj(AnyPlan::of);
+    }
+
     /** As many of so many cases as are wanted: all, a tenth in a hurry but never under ten, or ten times as many. */
     public static int share(int count) {
         return Math.max(

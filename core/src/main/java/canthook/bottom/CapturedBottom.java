@@ -203,7 +203,7 @@ public record CapturedBottom(HeldPanel held, Worked insideHeight, List<Worked> n
                     "The gap asked for leaves no panel at all. Ask for a smaller one.");
             return;
         }
-        judge.engagement(across, choice.pinned(), "panel", remedies(choice, plan));
+        judge.engagement(across, choice.pinned(), "panel", () -> remedies(choice, plan));
     }
 
     /** It must be thick enough to reach from the bottom edge up through its groove. */

@@ -33,6 +33,7 @@ public enum Corner {
             "two part lengths at 45°, one cradle for the slots, splines made to fit",
             "No end grain shows; every error of angle does.");
 
+    private final String id = name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
     private final String title;
     private final String fasteners;
     private final String cutters;
@@ -49,7 +50,7 @@ public enum Corner {
 
     /** Stable name, readable in ids: {@code half-lap}. */
     public String id() {
-        return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+        return id;
     }
 
     public String title() {

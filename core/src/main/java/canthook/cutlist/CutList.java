@@ -37,7 +37,6 @@ import canthook.working.Worksheet;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -209,10 +208,17 @@ public record CutList(
     private static Setup setup(
             Gang gang, Joint joint, Ladder ladder, Jig jig, List<SawCut> cuts, LengthDisplay display, Length highest) {
         EndToCut first = gang.first();
-        List<PartEnd> ends = gang.ends().stream().map(EndToCut::end).toList();
+        List<PartEnd> stacked = new ArrayList<>(gang.ends().size());
+        StringBuilder stack = new StringBuilder();
+        StringBuilder names = new StringBuilder();
+        for (EndToCut end : gang.ends()) {
+            stacked.add(end.end());
+            stack.append(stack.isEmpty() ? "" : " + ").append(end.end());
+            names.append(end.end().id());
+        }
         Face face = gang.isFacing() ? Face.FACING : first.end().end() == 1 ? Face.OUTSIDE : Face.INSIDE;
-        String name =
-                ends.stream().map(e -> e.toString().toLowerCase(Locale.ROOT)).collect(Collectors.joining()) + ".";
+        List<PartEnd> ends = List.copyOf(stacked);
+        String name = names.append('.').toString();
         int before = cuts.size();
         Length top = joint.top(first.end().part());
         boolean lowOnly =
@@ -233,7 +239,7 @@ public record CutList(
                         new ByEye(),
                         "Off the jig: saw away the part of a finger on top.");
                 cuts.add(new SawCut(
-                        name + end.end().toString().toLowerCase(Locale.ROOT) + "." + pass.id(),
+                        name + end.end().id() + "." + pass.id(),
                         cuts.size() + 1,
                         List.of(end.end()),
                         pass,
@@ -245,7 +251,7 @@ public record CutList(
                 ? "by hand each part is sawn alone"
                 : gang.crowded() ? "clamp and backing hold " + display.text(highest, Precision.LAYOUT) : "";
         return new Setup(
-                ends.stream().map(PartEnd::toString).collect(Collectors.joining(" + ")),
+                stack.toString(),
                 first.kind(),
                 first.depth(),
                 face,

@@ -43,7 +43,12 @@ public final class Gangs {
 
         /** Left and right ends together, outsides facing. */
         public boolean isFacing() {
-            return ends.stream().map(e -> e.end().end()).distinct().count() > 1;
+            for (EndToCut end : ends) {
+                if (end.end().end() != first().end().end()) {
+                    return true;
+                }
+            }
+            return false;
         }
     }
 

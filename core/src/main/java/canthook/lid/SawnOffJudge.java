@@ -90,7 +90,7 @@ record SawnOffJudge(SawnOffLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
                 held.across(),
                 false,
                 "top panel",
-                GrooveJudge.calmer(choice.stuff(), stuff -> plan.with(choice.withStuff(stuff))));
+                () -> GrooveJudge.calmer(choice.stuff(), stuff -> plan.with(choice.withStuff(stuff))));
         new SeamJudge(lid, plan, standing, walls, ladder).judge(verdicts);
         Lids.overContents(
                 plan,

@@ -87,7 +87,7 @@ record SlidingJudge(SlidingLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
                 held.across(),
                 false,
                 "lid",
-                GrooveJudge.calmer(choice.stuff(), stuff -> plan.with(choice.withStuff(stuff))));
+                () -> GrooveJudge.calmer(choice.stuff(), stuff -> plan.with(choice.withStuff(stuff))));
         if (layout.meets(new Span(groove.offset(), groove.top())) == Layout.Where.STRADDLES
                 && held.groove().parts().stream().anyMatch(Part::isEnd)) {
             verdicts.note(

@@ -18,7 +18,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -184,12 +183,13 @@ public final class GrooveEnds {
 
     /** The sides, or the ends, the groove runs in; both where it runs in neither. */
     private static String named(GrooveAsked groove, boolean sides) {
-        String named = groove.parts().stream()
-                .filter(part -> part.isSide() == sides)
-                .sorted()
-                .map(Part::toString)
-                .collect(Collectors.joining(" and "));
-        return !named.isEmpty() ? named : sides ? "A and C" : "B and D";
+        StringBuilder named = new StringBuilder();
+        for (Part part : Part.values()) {
+            if (part.isSide() == sides && groove.parts().contains(part)) {
+                named.append(named.isEmpty() ? "" : " and ").append(part);
+            }
+        }
+        return !named.isEmpty() ? named.toString() : sides ? "A and C" : "B and D";
     }
 
     private static Term stop(Worked mate, GrooveAsked groove, Worked radius, boolean runsOn) {

@@ -23,6 +23,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
@@ -162,7 +163,7 @@ public record GrooveJudge(
     }
 
     /** Too little engagement at the driest, with what may help; what does not is never offered. */
-    public void engagement(PanelWidth across, boolean pinned, String what, List<Fix> others) {
+    public void engagement(PanelWidth across, boolean pinned, String what, Supplier<List<Fix>> others) {
         Worked judged = pinned ? across.centred() : across.slid();
         if (!judged.length().isUnder(across.least().length())) {
             return;
@@ -173,7 +174,7 @@ public record GrooveJudge(
                     "Cut the groove " + display().text(deepest(), Precision.LAYOUT) + " deep",
                     with.apply(groove().withDepth(deepest()))));
         }
-        fixes.addAll(others);
+        fixes.addAll(others.get());
         Length wanted = groove().depth().plus(across.least().length()).minus(judged.length());
         if (wanted.isOver(deepest())) {
             thicker(plan.unit().up(wanted)).ifPresent(fixes::add);

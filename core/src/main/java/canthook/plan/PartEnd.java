@@ -30,6 +30,11 @@ public record PartEnd(Part part, int end) {
         return end == 2 ? new PartEnd(part.next(), 1) : new PartEnd(part.previous(), 2);
     }
 
+    /** As it stands in ids: {@code a2}. */
+    public String id() {
+        return (char) ('a' + part.ordinal()) + Integer.toString(end);
+    }
+
     /** {@code A2}. */
     @Override
     public String toString() {

@@ -22,6 +22,7 @@ import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.size.SizedBox;
 import canthook.walls.WallDemands;
+import canthook.working.Later;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -47,7 +48,6 @@ public final class Planner {
         Fit fit = Fit.of(plan, fingers, jig, shop);
         Year year = Year.of(plan);
         MatesApart mates = MatesApart.of(plan, size, year, rules);
-        CornersCompared corners = CornersCompared.of(size, fingers);
         WorkedBottom bottom = Bottoms.of(plan, walls, size, fingers, year, rules);
         WorkedLid lid = Lids.of(plan, walls, size, fingers, year, bottom, rules);
         Fittings fittings = Fittings.of(plan, walls, size, fingers, year, bottom, lid, blank.kerf());
@@ -68,7 +68,7 @@ public final class Planner {
                 fit,
                 year,
                 mates,
-                corners,
+                new Later<>(() -> CornersCompared.of(size, fingers)),
                 bottom,
                 lid,
                 fittings,

@@ -28,6 +28,7 @@ import canthook.size.SizedBox;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.walls.WallDemands;
+import canthook.working.Later;
 import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,7 +47,7 @@ public record WorkedPlan(
         Fit fit,
         Year year,
         MatesApart mates,
-        CornersCompared corners,
+        Later<CornersCompared> otherCorners,
         WorkedBottom bottom,
         WorkedLid lid,
         Fittings fittings,
@@ -72,7 +73,7 @@ public record WorkedPlan(
                 fit,
                 year,
                 mates,
-                corners,
+                otherCorners,
                 bottom,
                 lid,
                 fittings,
@@ -80,6 +81,11 @@ public record WorkedPlan(
                 finish,
                 machines,
                 new Offers());
+    }
+
+    /** The same box with other corners, to choose against. */
+    public CornersCompared corners() {
+        return otherCorners.get();
     }
 
     /** The plan with what was chosen among the cutters of the rack fixed, so that it works out to the same whatever hangs there later. */
@@ -104,7 +110,7 @@ public record WorkedPlan(
         all.addAll(fit.numbers());
         all.addAll(year.numbers());
         all.addAll(mates.numbers());
-        all.addAll(corners.numbers());
+        all.addAll(corners().numbers());
         all.addAll(bottom.numbers());
         all.addAll(lid.numbers());
         all.addAll(fittings.numbers());

@@ -284,6 +284,7 @@ public enum HouseRule {
     /** What a rule is measured in, where a new shop starts, and how far it may be moved. */
     private record Span(Kind kind, double usual, double least, double most) {}
 
+    private final String id = name().toLowerCase(Locale.ROOT).replace('_', '-');
     private final Group group;
     private final String label;
     private final Span span;
@@ -318,7 +319,7 @@ public enum HouseRule {
 
     /** Stable name, readable in an address: {@code key-slimmer-by}. */
     public String id() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return id;
     }
 
     /** @throws Refused when there is no such rule */

@@ -13,6 +13,7 @@ public final class HouseRules {
     public static final HouseRules DEFAULT = new HouseRules(Map.of());
 
     private final Map<HouseRule, Double> changed;
+    private final double[] values = new double[HouseRule.values().length];
     private final Length[] lengths = new Length[HouseRule.values().length];
 
     /**
@@ -29,6 +30,7 @@ public final class HouseRules {
         });
         this.changed = kept;
         for (HouseRule rule : HouseRule.values()) {
+            values[rule.ordinal()] = kept.getOrDefault(rule, rule.usual());
             lengths[rule.ordinal()] = Length.mm(value(rule));
         }
         if (value(HouseRule.SECTION_BEST_FROM) > value(HouseRule.SECTION_BEST_TO)) {
@@ -53,7 +55,7 @@ public final class HouseRules {
 
     /** The value that stands, in what its kind is measured in. */
     public double value(HouseRule rule) {
-        return changed.getOrDefault(rule, rule.usual());
+        return values[rule.ordinal()];
     }
 
     public boolean isChanged(HouseRule rule) {

@@ -50,7 +50,7 @@ class JigToBuildTest {
 
     /** A joint the band saw can cut. */
     private static WorkedPlan bandSaw() {
-        return AnyPlan.seeds(400, 400)
+        return AnyPlan.from(400)
                 .map(any -> Planner.work(any.plan(), any.shop()))
                 .filter(w -> w.jig().way() == Way.BAND_SAW && w.jig().setting() != null)
                 .findFirst()

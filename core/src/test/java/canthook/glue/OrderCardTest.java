@@ -212,7 +212,7 @@ class OrderCardTest {
     /** Slats that lie in grooves go in before the last part, and are drawn from then on. */
     @Test
     void slatsGoInLikeAPanel() {
-        AnyPlan slatted = AnyPlan.seeds(1, 3000)
+        AnyPlan slatted = AnyPlan.from(1)
                 .filter(any -> any.worked().bottom() instanceof canthook.bottom.SlattedBottom floor
                         && floor.panel().isEmpty()
                         && !floor.grooves().isEmpty())

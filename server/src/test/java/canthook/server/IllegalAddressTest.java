@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** What is refused before it reaches us is refused in the same words: a problem document, never a page. */
+@Tag("long")
 class IllegalAddressTest {
     @Test
     void everyRefusalIsAProblemDocument(@TempDir Path data) throws Exception {

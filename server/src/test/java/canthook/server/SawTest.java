@@ -13,6 +13,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -194,6 +195,7 @@ class SawTest extends ServerTestBase {
     }
 
     @Test
+    @Tag("long")
     void thePlaceIsKeptWhenTheServerStops(@TempDir Path data) {
         String id;
         String next;

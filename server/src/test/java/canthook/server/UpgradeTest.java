@@ -17,11 +17,13 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** A data folder of an earlier Cant Hook is taken over whole. */
+@Tag("long")
 class UpgradeTest {
     private static String quoted(String text) {
         return "'" + text.replace("'", "''") + "'";

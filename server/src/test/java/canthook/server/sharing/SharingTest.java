@@ -26,12 +26,14 @@ import javax.net.ssl.SSLContext;
 import javax.net.ssl.TrustManagerFactory;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** The shop opened to its network, over real HTTPS: who gets in, what they may, and that they can be put out. */
+@Tag("long")
 class SharingTest {
     private static final ObjectMapper JSON = new ObjectMapper();
 
