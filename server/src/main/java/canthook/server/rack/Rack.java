@@ -26,10 +26,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** The rack: blanks, the maker's own woods and climates. What is taken off it can be put back. */
 @Service
@@ -40,6 +43,7 @@ public class Rack implements Keeper {
     private final RackMapper items;
     private final ObjectMapper json;
     private final Clock clock;
+    private final AtomicLong changes = new AtomicLong();
 
     Rack(RackMapper items, ObjectMapper json, Clock clock) {
         this.items = items;
@@ -105,6 +109,21 @@ public class Rack implements Keeper {
         return items.all(kind.name).stream()
                 .flatMap(row -> readable(kind, row).stream())
                 .toList();
+    }
+
+    /** How often something on the rack changed since the start; counted once the change stands, or was given up. */
+    long changes() {
+        return changes.get();
+    }
+
+    /** Only within a transaction. */
+    private void somethingChanges() {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                changes.incrementAndGet();
+            }
+        });
     }
 
     @Override
@@ -187,6 +206,7 @@ public class Rack implements Keeper {
 
     /** @param tried the highest number tried behind each name so far, so that many of one name are not tried from the first each time */
     private <T> Kept<T> add(Kind<T> kind, String name, Function<String, T> item, Map<String, Integer> tried) {
+        somethingChanges();
         if (items.count(kind.name) >= MOST) {
             throw new Refused("", "The rack holds " + MOST + " already. Take some off first.");
         }
@@ -217,6 +237,7 @@ public class Rack implements Keeper {
             throw new Refused("id", "The thing sent goes by another id than the address says.");
         }
         checked(kind, item);
+        somethingChanges();
         String text = write(item);
         if (items.update(kind.name, id, revision, text, now()) == 0) {
             ItemRow stands = items.find(kind.name, id);
@@ -234,6 +255,7 @@ public class Rack implements Keeper {
     /** Takes it off the rack, or puts it back. */
     @Transactional
     public void remove(Kind<?> kind, String id, boolean removed) {
+        somethingChanges();
         if (items.remove(kind.name, id, removed ? 1 : 0, now()) == 0) {
             throw new Unknown(kind.name, id);
         }

@@ -25,12 +25,16 @@ import org.springframework.stereotype.Service;
 public class ShopFloor {
     private final RuleBook book;
     private final Rack rack;
+    private final LastRead<Cutter> cutters;
+    private final LastRead<Machine> machines;
     private final LearnedPace pace;
     private final GapsSeen gaps;
 
     ShopFloor(RuleBook book, Rack rack, LearnedPace pace, GapsSeen gaps) {
         this.book = book;
         this.rack = rack;
+        cutters = new LastRead<>(rack, Rack.Kind.CUTTER);
+        machines = new LastRead<>(rack, Rack.Kind.MACHINE);
         this.pace = pace;
         this.gaps = gaps;
     }
@@ -52,23 +56,15 @@ public class ShopFloor {
         HouseRules rules = book.rules();
         Double seconds = pace.secondsPerPass();
         Set<GapAt> again = gaps.again();
-        List<Machine> machines = machines();
-        Later<List<Cutter>> cutters = new Later<>(this::cutters);
+        List<Machine> machinery = machines.items();
+        Later<List<Cutter>> hanging = new Later<>(cutters::items);
         return (plan, testCuts) -> new Shop(
                 rules,
                 testCuts,
-                plan.fingers().looksOverTheRack() ? cutters.get() : List.of(),
+                plan.fingers().looksOverTheRack() ? hanging.get() : List.of(),
                 seconds,
                 again,
-                machines);
-    }
-
-    private List<Cutter> cutters() {
-        return rack.all(Rack.Kind.CUTTER).stream().map(Kept::item).toList();
-    }
-
-    private List<Machine> machines() {
-        return rack.all(Rack.Kind.MACHINE).stream().map(Kept::item).toList();
+                machinery);
     }
 
     /** The jigs of the shop. */
