@@ -58,18 +58,10 @@ public record Ladder(
     public static Ladder of(BoxPlan plan, SizedBox box, WallDemands walls, Shop shop) {
         HouseRules rules = shop.rules();
         Division division = new Division(plan, box, walls, rules);
-        Tool tool = Tool.of(plan.fingers());
-        List<Rung> rungs = new ArrayList<>();
-        List<Tool> tools = tools(plan, tool, shop);
-        for (Tool other : tools) {
-            rungs.addAll(rungs(other, other == tool, division));
-        }
-        if (plan.fingers().looksOverTheRack()) {
-            rungs.sort(Comparator.comparingInt((Rung r) -> r.sections().count())
-                    .thenComparingDouble(r -> -r.score().number()));
-        }
-        Rung best = recommended(rungs, rules).orElse(rungs.get(0));
-        Rung chosen = chosen(plan, division, tools, tool, rungs, best);
+        List<Tool> tools = tools(plan, shop);
+        List<Rung> rungs = rungs(plan, division, tools);
+        Rung best = best(rungs, rules);
+        Rung chosen = chosen(plan, division, tools, rungs, best);
         Worksheet sheet = new Worksheet("fingers");
         Worked over = overHeight(sheet, chosen, rules);
         boolean free = walls.low() != null && walls.low().everyCorner();
@@ -106,13 +98,26 @@ public record Ladder(
                 verdicts.all());
     }
 
+    /** The rung alone that would stand in a plan of the same box: for who sets joints beside each other. */
+    public static Rung standing(BoxPlan plan, SizedBox box, WallDemands walls, Shop shop) {
+        Division division = new Division(plan, box, walls, shop.rules());
+        List<Tool> tools = tools(plan, shop);
+        Integer wished = plan.fingers().sections();
+        if (wished != null && tools.size() == 1 && plan.fingers().widths() == null) {
+            return division.equal("fingers", wished, tools.get(0));
+        }
+        List<Rung> rungs = rungs(plan, division, tools);
+        return chosen(plan, division, tools, rungs, best(rungs, shop.rules()));
+    }
+
     /** Why the rung that is recommended is. */
     public String sentence() {
         return said.get();
     }
 
     /** The plan's own cutter, and when the maker asks for any, those of the rack. */
-    private static List<Tool> tools(BoxPlan plan, Tool own, Shop shop) {
+    private static List<Tool> tools(BoxPlan plan, Shop shop) {
+        Tool own = Tool.of(plan.fingers());
         List<Tool> tools = new ArrayList<>();
         tools.add(own);
         if (plan.fingers().looksOverTheRack()) {
@@ -123,6 +128,23 @@ public record Ladder(
             }
         }
         return tools;
+    }
+
+    /** With all of these, of which the first is the plan's own. */
+    private static List<Rung> rungs(BoxPlan plan, Division division, List<Tool> tools) {
+        List<Rung> rungs = new ArrayList<>();
+        for (Tool tool : tools) {
+            rungs.addAll(rungs(tool, tool == tools.get(0), division));
+        }
+        if (plan.fingers().looksOverTheRack()) {
+            rungs.sort(Comparator.comparingInt((Rung r) -> r.sections().count())
+                    .thenComparingDouble(r -> -r.score().number()));
+        }
+        return rungs;
+    }
+
+    private static Rung best(List<Rung> rungs, HouseRules rules) {
+        return recommended(rungs, rules).orElse(rungs.get(0));
     }
 
     /** Every feasible count with one cutter; of the plan's own the first ones that are not, so that one sees why. */
@@ -190,8 +212,8 @@ public record Ladder(
     }
 
     /** The count that stands. Of all cutters of the rack, the one that makes it best. */
-    private static Rung chosen(
-            BoxPlan plan, Division division, List<Tool> tools, Tool own, List<Rung> rungs, Rung best) {
+    private static Rung chosen(BoxPlan plan, Division division, List<Tool> tools, List<Rung> rungs, Rung best) {
+        Tool own = tools.get(0);
         List<Length> widths = plan.fingers().widths();
         if (widths != null) {
             return tools.stream()
@@ -244,15 +266,21 @@ public record Ladder(
 
     /** The plan with what was chosen among the cutters of the rack fixed, so that it works out to the same whatever hangs there later. */
     public BoxPlan settled(BoxPlan plan) {
+        return settled(plan, chosen);
+    }
+
+    /** The plan with this rung of it, and its cutter, fixed. */
+    public static BoxPlan settled(BoxPlan plan, Rung chosen) {
         if (!plan.fingers().looksOverTheRack()) {
             return plan;
         }
         Cutter cutter = chosen.tool().cutter();
         FingerChoice own = cutter == null ? plan.fingers() : plan.fingers().with(cutter);
-        return pinned(plan.with(own.withAnyCutter(false)));
+        return pinned(plan.with(own.withAnyCutter(false)), chosen);
     }
 
-    static BoxPlan pinned(BoxPlan plan, Rung chosen) {
+    /** The plan with the count of this rung of it fixed. */
+    public static BoxPlan pinned(BoxPlan plan, Rung chosen) {
         return plan.fingers().widths() != null
                 ? plan
                 : plan.with(plan.fingers().withSections(chosen.sections().count()));

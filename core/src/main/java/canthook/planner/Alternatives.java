@@ -36,12 +36,8 @@ public final class Alternatives {
      */
     public record Alternative(String says, String cost, BoxPlan after, boolean stands) {}
 
-    /** An answer tried: the plan as it would be, and its joint. */
-    private record Tried(String words, BoxPlan plan, Ladder ladder) {
-        Rung rung() {
-            return ladder.chosen();
-        }
-    }
+    /** An answer tried: the plan as it would be, and the rung that would stand. */
+    private record Tried(String words, BoxPlan plan, Rung rung) {}
 
     /** None where sections are a list, or no cutter makes the joint. */
     public static List<Alternative> of(WorkedPlan worked) {
@@ -81,8 +77,8 @@ public final class Alternatives {
                         says,
                         cost(answer, first, plan.display()),
                         answer.plan().fingers().looksOverTheRack()
-                                ? answer.ladder().settled(answer.plan())
-                                : answer.ladder().pinned(answer.plan()),
+                                ? Ladder.settled(answer.plan(), answer.rung())
+                                : Ladder.pinned(answer.plan(), answer.rung()),
                         isSame(answer.rung(), worked.fingers().chosen())));
             }
         }
@@ -92,10 +88,10 @@ public final class Alternatives {
     private static void offer(
             List<Tried> tried, WorkedPlan worked, String words, FingerChoice choice, boolean onePass) {
         BoxPlan after = worked.plan().with(choice);
-        Ladder ladder = Planner.joint(after, worked.shop());
-        Rung rung = ladder.chosen();
+        // what is asked of the walls, and their sizes, are the same whatever the fingers are
+        Rung rung = Ladder.standing(after, worked.size(), worked.walls(), worked.shop());
         if (rung.feasible() && (!onePass || rung.passes().count() == 1)) {
-            tried.add(new Tried(words, after, ladder));
+            tried.add(new Tried(words, after, rung));
         }
     }
 

@@ -30,13 +30,6 @@ import java.util.List;
 public final class Planner {
     private Planner() {}
 
-    /** The joint alone, the same as of the whole plan: for who sets joints beside each other and asks nothing else. */
-    static Ladder joint(BoxPlan plan, Shop shop) {
-        HouseRules rules = shop.rules();
-        WallDemands walls = WallDemands.of(plan, Bottoms.asks(plan), Lids.asks(plan, rules));
-        return Ladder.of(plan, SizedBox.of(plan, walls, rules), walls, shop);
-    }
-
     public static WorkedPlan work(BoxPlan plan, Shop shop) {
         HouseRules rules = shop.rules();
         WallDemands walls = WallDemands.of(plan, Bottoms.asks(plan), Lids.asks(plan, rules));

@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import canthook.AnyPlan;
 import canthook.fingers.Ladder;
 import canthook.fingers.Rung;
+import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice;
+import canthook.plan.FingerChoice.Leftover;
+import canthook.plan.FingerChoice.Parity;
 import canthook.planner.Alternatives.Alternative;
 import java.util.HashSet;
 import java.util.List;
@@ -62,18 +66,32 @@ class AlternativesTest {
         }
     }
 
-    /** The joint worked alone is that of the whole plan, down to every number and verdict. */
+    /** The rung that would stand in the same box with other fingers is the one that stands once the whole plan is worked with them. */
     @Test
-    void aJointAloneIsThatOfTheWholePlan() {
+    void aRungAloneIsThatOfTheWholePlan() {
         for (int seed = 1; seed <= AnyPlan.share(250); seed++) {
             AnyPlan any = AnyPlan.of(seed);
-            Ladder whole = any.worked().fingers();
-            Ladder alone = Planner.joint(any.plan(), any.shop());
-            assertThat(alone.numbers()).as("seed " + seed).isEqualTo(whole.numbers());
-            assertThat(alone.verdicts()).as("seed " + seed).isEqualTo(whole.verdicts());
-            assertThat(alone.joint()).as("seed " + seed).isEqualTo(whole.joint());
-            assertThat(alone.sentence()).as("seed " + seed).isEqualTo(whole.sentence());
-            assertThat(alone.rungs()).as("seed " + seed).isEqualTo(whole.rungs());
+            WorkedPlan worked = any.worked();
+            FingerChoice now = any.plan().fingers();
+            int count = worked.fingers().chosen().sections().count();
+            for (FingerChoice other : List.of(
+                    now,
+                    now.withSections(null),
+                    now.withSections(count),
+                    now.withSections(null).with(Parity.EVEN),
+                    now.withSections(null).exactly(),
+                    now.withSections(null).with(Leftover.LAST),
+                    now.withSections(null).withAnyCutter(true),
+                    now.withSections(count).withAnyCutter(true))) {
+                BoxPlan after = any.plan().with(other);
+                Rung alone = Ladder.standing(after, worked.size(), worked.walls(), any.shop());
+                Ladder whole = Planner.work(after, any.shop()).fingers();
+                String of = "seed " + seed + ", " + other;
+                assertThat(alone).as(of).isEqualTo(whole.chosen());
+                assertThat(alone.numbers()).as(of).isEqualTo(whole.chosen().numbers());
+                assertThat(Ladder.settled(after, alone)).as(of).isEqualTo(whole.settled(after));
+                assertThat(Ladder.pinned(after, alone)).as(of).isEqualTo(whole.pinned(after));
+            }
         }
     }
 
