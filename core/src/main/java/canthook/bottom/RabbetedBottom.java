@@ -3,7 +3,6 @@ package canthook.bottom;
 import static canthook.working.Term.fixed;
 
 import canthook.fingers.Ladder;
-import canthook.length.Beside;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -208,14 +207,8 @@ public record RabbetedBottom(
                 fixes.add(new Fix(
                         "Leave a gap of " + display.text(gap, Precision.LAYOUT), plan.with(choice.withGap(gap))));
             }
-            Beside lies = Beside.of(
-                    display, Precision.FIT, held.length(), across.least().length());
             verdicts.mind(
-                    Code.ENGAGEMENT_SHORT,
-                    held.id(),
-                    "At the driest the panel lies on the rabbet by " + lies.one()
-                            + " if it slid to one side; your rule asks " + lies.other() + ".",
-                    fixes);
+                    Code.ENGAGEMENT_SHORT, held.id(), across.atTheDriest("panel", Seat.RABBET, false, display), fixes);
         }
     }
 

@@ -34,8 +34,15 @@ public final class Collisions {
             return first + (one.called().endsWith("screws") ? " meet " : " meets ") + other.called()
                     + (one.called().contains(" in ") ? "" : " in " + one.part())
                     + ", "
-                    + display.number(low, Precision.LAYOUT) + " to " + display.text(high, Precision.LAYOUT)
-                    + " above the bottom edge.";
+                    + where(low, high, display);
+        }
+
+        /** There is no wood under the bottom edge. */
+        private static String where(Length low, Length high, LengthDisplay display) {
+            return high.isPositive()
+                    ? display.number(Length.longer(low, Length.ZERO), Precision.LAYOUT) + " to "
+                            + display.text(high, Precision.LAYOUT) + " above the bottom edge."
+                    : "under the bottom edge.";
         }
     }
 

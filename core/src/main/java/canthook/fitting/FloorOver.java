@@ -182,8 +182,12 @@ public record FloorOver(
                     .mind(
                             Code.SECOND_FLOOR_FALLS,
                             bears.id(),
-                            "Dry and pushed to one side it bears " + bears.text(at.display())
-                                    + " on the other cleat: it tips, or falls through.",
+                            bears.length().isNegative()
+                                    ? "Dry and pushed to one side it comes "
+                                            + at.display().text(bears.length().abs(), Precision.FIT)
+                                            + " short of the other cleat: it falls through."
+                                    : "Dry and pushed to one side it bears " + bears.text(at.display())
+                                            + " on the other cleat: it tips, or falls through.",
                             List.of(new Fix(
                                     "Make the cleats " + at.display().text(wider, Precision.LAYOUT),
                                     at.with(index, told.withCleat(wider)))));

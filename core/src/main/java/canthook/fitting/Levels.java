@@ -51,8 +51,10 @@ final class Levels {
                                 stands.of().place(),
                                 Character.toUpperCase(first.charAt(0)) + first.substring(1) + " reaches "
                                         + at.display().text(stands.high(), Precision.LAYOUT)
-                                        + " over the floor, and " + lies.of().called() + " lies at "
-                                        + at.display().text(lies.low(), Precision.LAYOUT) + ".",
+                                        + " over the floor, and " + lies.of().called() + " lies "
+                                        + (lies.low().isNegative()
+                                                ? at.display().text(lies.low().abs(), Precision.LAYOUT) + " under it."
+                                                : "at " + at.display().text(lies.low(), Precision.LAYOUT) + "."),
                                 fixes(lies, stands, at).toArray(new Fix[0]));
             }
         }

@@ -62,12 +62,15 @@ record SeamJudge(SawnOffLid lid, BoxPlan plan, BoxPlan standing, WallDemands wal
                             wall,
                             new Seam(lid.choice().seam(), lid.loss().length()))
                     .ifPresent(wider -> fixes.add(centred(wider)));
-            Beside left = Beside.of(plan.display(), Precision.FIT, thin, LEAST_LEFT);
+            Beside left = Beside.of(plan.display(), Precision.FIT, thin.abs(), LEAST_LEFT);
             verdicts.mind(
                     Code.SEAM_HALF_THIN,
                     lid.under().length().isUnder(lid.over().length()) ? "lid.left-under" : "lid.left-over",
-                    "The seam leaves " + left.one() + " of its section on one side; under " + left.other()
-                            + " it breaks out.",
+                    thin.isNegative()
+                            ? "The seam's kerf reaches " + left.one() + " into the next section; with under "
+                                    + left.other() + " left of its own on either side it breaks out."
+                            : "The seam leaves " + left.one() + " of its section on one side; under " + left.other()
+                                    + " it breaks out.",
                     fixes);
         } else if (lid.under().length().minus(lid.over().length()).abs().isOver(TELLS)) {
             verdicts.note(

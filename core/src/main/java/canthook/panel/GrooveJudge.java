@@ -179,14 +179,10 @@ public record GrooveJudge(
         if (wanted.isOver(deepest())) {
             thicker(plan.unit().up(wanted)).ifPresent(fixes::add);
         }
-        Beside held = Beside.of(
-                display(), Precision.FIT, judged.length(), across.least().length());
         verdicts.mind(
                 Code.ENGAGEMENT_SHORT,
                 judged.id(),
-                "At the driest the " + what + " holds by " + held.one()
-                        + (pinned ? " each side" : " if it slid to one side") + "; your rule asks " + held.other()
-                        + ".",
+                across.atTheDriest(what, PanelWidth.Seat.GROOVE, pinned, display()),
                 fixes);
     }
 

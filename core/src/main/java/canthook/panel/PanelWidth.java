@@ -2,6 +2,10 @@ package canthook.panel;
 
 import static canthook.working.Term.fixed;
 
+import canthook.length.Beside;
+import canthook.length.Length;
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
 import canthook.plan.Stuff;
 import canthook.seasons.Year;
 import canthook.shop.HouseRules;
@@ -82,21 +86,43 @@ public record PanelWidth(
         return new Movement(movements, xWet, xDry);
     }
 
+    /**
+     * How it is held at the driest, in a sentence: by how much, or how far it is out.
+     *
+     * @param what the panel is called
+     * @param pinned at its centre, so that both sides give alike; else judged with one edge as far in as it goes
+     */
+    public String atTheDriest(String what, Seat seat, boolean pinned, LengthDisplay display) {
+        Length judged = (pinned ? centred : slid).length();
+        String where = pinned ? " each side" : " if it slid to one side";
+        Beside told = Beside.of(display, Precision.FIT, judged.abs(), least.length());
+        return "At the driest the " + what
+                + (judged.isNegative()
+                        ? " comes " + told.one() + " out of " + seat.its + where
+                                + ", and falls out; your rule asks it to be held by "
+                        : " " + seat.holds + " by " + told.one() + where + "; your rule asks ")
+                + told.other() + ".";
+    }
+
     /** What a panel's edge sits in. */
     public enum Seat {
-        GROOVE("groove floors", "a groove", "groove's floor", "groove's depth"),
-        RABBET("rabbet's shoulders", "the rabbet", "shoulder", "rabbet's width");
+        GROOVE("groove floors", "a groove", "groove's floor", "groove's depth", "its groove", "holds"),
+        RABBET("rabbet's shoulders", "the rabbet", "shoulder", "rabbet's width", "the rabbet", "lies on the rabbet");
 
         private final String far;
         private final String one;
         private final String end;
         private final String reach;
+        private final String its;
+        private final String holds;
 
-        Seat(String far, String one, String end, String reach) {
+        Seat(String far, String one, String end, String reach, String its, String holds) {
             this.far = far;
             this.one = one;
             this.end = end;
             this.reach = reach;
+            this.its = its;
+            this.holds = holds;
         }
 
         /** What it reaches to at both sides. */
