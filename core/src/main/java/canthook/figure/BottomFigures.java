@@ -192,7 +192,7 @@ public final class BottomFigures {
                 "gap-label",
                 "middle",
                 now.gap());
-        d.note(shown / 2, -around * 0.35, now.held().text(display) + " held", "held", "middle", now.held());
+        d.note(shown / 2, -around * 0.35, now.says(display), "held", "middle", now.held());
         d.upright(-w, 0, deep, Side.LEFT, 0, bottom.thickness());
         d.across(-w, 0, deep, Side.BELOW, 0, bottom.rabbet());
         d.line("break", shown / 2 - 1, -around * 0.1, shown / 2 - 1, deep);
@@ -242,12 +242,6 @@ public final class BottomFigures {
     }
 
     private static void air(Drawing d, WorkedPlan worked, double opening, double height, Worked air, boolean sheet) {
-        d.note(
-                opening / 2,
-                height * 0.45,
-                (sheet ? "air at " : "wood at ") + air.text(worked.plan().display()),
-                "quiet",
-                "middle",
-                air);
+        AirOfTheDay.note(d, worked.plan().display(), sheet, air, opening, wall(worked), height, 0.45);
     }
 }

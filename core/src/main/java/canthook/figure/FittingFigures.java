@@ -18,6 +18,7 @@ import canthook.fitting.WorkedFitting;
 import canthook.length.Length;
 import canthook.plan.Fitting.Run;
 import canthook.plan.Lining;
+import canthook.plan.Part;
 import canthook.planner.WorkedPlan;
 import canthook.size.SizedBox;
 import canthook.verdict.Verdict;
@@ -43,10 +44,10 @@ public final class FittingFigures {
         double t = Math.min(box.finalThickness().length().mm(), width / 2);
         double te = Math.min(box.finalEndThickness().length().mm(), length / 2);
         SizeFigures.wallsFromAbove(d, length, width, t, te);
-        d.note(length / 2, width - t * 0.25, "A", "pencil", "middle", null);
-        d.note(length / 2, t * 0.75, "C", "pencil", "middle", null);
-        d.note(length - te / 2, width / 2, "B", "pencil", "middle", null);
-        d.note(te / 2, width / 2, "D", "pencil", "middle", null);
+        d.note(letter(worked, Part.A, length), width - t * 0.25, "A", "pencil", "middle", null);
+        d.note(letter(worked, Part.C, length), t * 0.75, "C", "pencil", "middle", null);
+        d.note(length - te / 2, width - letter(worked, Part.B, width), "B", "pencil", "middle", null);
+        d.note(te / 2, width - letter(worked, Part.D, width), "D", "pencil", "middle", null);
         if (!box.hasInside()) {
             return d.done();
         }
@@ -89,6 +90,18 @@ public final class FittingFigures {
         snaps(d, worked);
         FittingSnaps.fromAbove(d, worked);
         return d.done();
+    }
+
+    /** A wall's letter stands in its middle, or beside what is screwed to it there. */
+    private static double letter(WorkedPlan worked, Part wall, double length) {
+        for (WorkedFitting fitting : worked.fittings().all()) {
+            if (fitting instanceof StayAt stay
+                    && stay.told().wall() == wall
+                    && Math.abs(stay.told().along().mm() - length / 2) < length / 12) {
+                return length / 3;
+            }
+        }
+        return length / 2;
     }
 
     private static void divider(

@@ -199,14 +199,7 @@ public final class LidFigures {
         hinge(d, lid, -t, 0, t);
         d.across(0, opening, height, Side.BELOW, 0, worked.size().insideWidth());
         d.across(left, left + width, -thick, Side.ABOVE, 0, now.width());
-        d.note(
-                opening / 2,
-                height * 0.6,
-                (lid.movement().of().wood().isSheet() ? "air at " : "wood at ")
-                        + now.air().text(display),
-                "quiet",
-                "middle",
-                now.air());
+        AirOfTheDay.note(d, display, lid.movement().of().wood().isSheet(), now.air(), opening, t, height, 0.6);
         d.line("reference-edge", -t, height, 0, height);
         d.line("reference-edge", opening, height, opening + t, height);
         return d.done();

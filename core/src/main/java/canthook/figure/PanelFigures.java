@@ -70,14 +70,7 @@ public final class PanelFigures {
             d.rect(role, left + clear, lower - panel, Math.max(0, width - 2 * clear), panel - edge, role);
         }
         d.across(0, opening, height, Side.BELOW, 0, across.opening());
-        d.note(
-                opening / 2,
-                height * 0.55,
-                (across.movements().wood().isSheet() ? "air at " : "wood at ")
-                        + now.air().text(display),
-                "quiet",
-                "middle",
-                now.air());
+        AirOfTheDay.note(d, display, across.movements().wood().isSheet(), now.air(), opening, t, height, 0.55);
         d.line("reference-edge", -t, height, 0, height);
         d.line("reference-edge", opening, height, opening + t, height);
         return d.done();
@@ -168,7 +161,7 @@ public final class PanelFigures {
         d.note(
                 shownOpening + (depth - rightGap) / 2,
                 bottom + around * 0.62,
-                now.held().text(display) + " held",
+                now.says(display),
                 "held",
                 "middle",
                 now.held());

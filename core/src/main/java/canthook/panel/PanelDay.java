@@ -2,6 +2,8 @@ package canthook.panel;
 
 import static canthook.working.Term.fixed;
 
+import canthook.length.LengthDisplay;
+import canthook.length.Precision;
 import canthook.seasons.Year;
 import canthook.wood.Movement;
 import canthook.working.Show;
@@ -31,6 +33,13 @@ public record PanelDay(Worked air, Worked width, Worked gap, Worked held, List<W
      * @param change per millimetre since today
      */
     public record Moved(Worked air, Worked change) {}
+
+    /** In a few words: by how much it is held, or how far it is out. */
+    public String says(LengthDisplay display) {
+        return held.length().isNegative()
+                ? display.text(held.length().abs(), Precision.FIT) + " out"
+                : held.text(display) + " held";
+    }
 
     /** Works out how far a panel has moved by a day, whatever it sits in. */
     public static Moved moved(Worksheet sheet, PanelWidth.Movements movements, Year year, double day) {

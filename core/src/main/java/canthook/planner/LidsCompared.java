@@ -1,10 +1,13 @@
 package canthook.planner;
 
+import canthook.length.Length;
 import canthook.length.LengthDisplay;
+import canthook.length.Precision;
 import canthook.lid.LidOnTop;
 import canthook.lid.SawnOffLid;
 import canthook.lid.SlidingLid;
 import canthook.lid.WorkedLid;
+import canthook.panel.HeldPanel;
 import canthook.plan.BoxPlan;
 import canthook.verdict.Verdict.Weight;
 import canthook.working.Worked;
@@ -134,16 +137,30 @@ public final class LidsCompared {
     }
 
     private static String year(SlidingLid lid, LengthDisplay display) {
-        return "held by " + lid.held().across().slid().text(display) + " on the driest day, runs on the wettest";
+        return held(lid.held(), display) + " on the driest day, runs on the wettest";
     }
 
     private static String year(SawnOffLid lid, LengthDisplay display) {
-        return "box and lid move together; the top held by "
-                + lid.held().across().slid().text(display);
+        return "box and lid move together; the top " + held(lid.held(), display) + " on the driest day";
+    }
+
+    /** With one edge as far in as it goes. */
+    private static String held(HeldPanel panel, LengthDisplay display) {
+        Worked held = panel.across().slid();
+        return held.length().isNegative() ? "falls out" : "held by " + held.text(display);
     }
 
     private static String year(LidOnTop lid, LengthDisplay display) {
-        return "stands over the front by " + lid.frontDriest().number(display) + " to "
-                + lid.frontWettest().text(display);
+        Length dry = lid.frontDriest().length();
+        Length wet = lid.frontWettest().length();
+        if (!dry.isNegative()) {
+            return "stands over the front by " + lid.frontDriest().number(display) + " to "
+                    + lid.frontWettest().text(display);
+        }
+        return wet.isNegative()
+                ? "short of the front by " + display.number(wet.abs(), Precision.FIT) + " to "
+                        + display.text(dry.abs(), Precision.FIT)
+                : "from " + display.number(dry.abs(), Precision.FIT) + " short of the front to "
+                        + lid.frontWettest().text(display) + " over it";
     }
 }

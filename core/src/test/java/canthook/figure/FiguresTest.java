@@ -169,4 +169,26 @@ class FiguresTest {
         assertThat(rung.passes()).hasSize(3);
         assertThat(rung.height()).isEqualTo(96);
     }
+
+    /** The air's words stand between the walls while there is room, beside them in a box higher than wide; never across. */
+    @ParameterizedTest
+    @ValueSource(doubles = {40, 96, 130, 166, 400, 900})
+    void theAirIsWrittenOnNoWall(double height) {
+        BoxPlan drawer = envelopeDrawer();
+        WorkedPlan worked = work(drawer.with(drawer.size().withHeight(mm(height))));
+        Figure section = PanelFigures.section(worked, panel(worked, "bottom"), 0);
+        Figure.Note air = section.notes().stream()
+                .filter(n -> n.text().startsWith("wood at"))
+                .findFirst()
+                .orElseThrow();
+        double opening = worked.size().insideWidth().length().mm();
+        double wall = worked.size().finalThickness().length().mm();
+        // letters are about as high as the picture's longer side over 22, and half as wide
+        double words = air.text().length() * Math.max(height, opening + 2 * wall) / 44;
+        if (air.anchor().equals("start")) {
+            assertThat(air.x()).isGreaterThan(opening + wall);
+        } else {
+            assertThat(words).isLessThan(opening);
+        }
+    }
 }
