@@ -25,7 +25,7 @@ final class AirOfTheDay {
             double at) {
         String words = (sheet ? "air at " : "wood at ") + air.text(display);
         if (height > TALL * opening) {
-            d.note(opening + 2 * thickness, height * at, words, "quiet", "start", air);
+            d.note(opening + thickness + height * 0.05, height * at, words, "quiet", "start", air);
             d.reach(opening + thickness + height * 0.6, 0);
         } else {
             d.note(opening / 2, height * at, words, "quiet", "middle", air);

@@ -6,6 +6,7 @@ import static canthook.working.Term.roundedUp;
 import canthook.fingers.Layout.Span;
 import canthook.length.Length;
 import canthook.plan.BoxPlan;
+import canthook.plan.FingerChoice;
 import canthook.plan.FingerChoice.Leftover;
 import canthook.plan.FingerChoice.Sharing;
 import canthook.plan.JigChoice.Way;
@@ -233,6 +234,17 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules,
                         given)
                 .highest();
         return !least.isOver(Length.longer(band, box.jointed().length()));
+    }
+
+    /**
+     * Whether two sections more always close higher, however many there are: then what cannot be cut with so many cannot be cut with more. Not so where
+     * the clearance that many sections add eats up a narrow cutter's slots.
+     */
+    boolean closesEverHigher(Tool tool) {
+        Length extra = plan.fingers().clearance() != null ? Length.ZERO : rules.extraPerTenSections();
+        int most = FingerChoice.MOST_SECTIONS;
+        Length widest = clearance.plus(extra.times((most - 12) / 10));
+        return tool.narrowest().times(2).minus(widest).isOver(extra.times((most + 1) / 2));
     }
 
     private HeightBand band(Length kerf, Worked clearance, int count) {

@@ -152,9 +152,13 @@ public record Ladder(
         List<Rung> rungs = new ArrayList<>();
         int refused = 0;
         String name = own ? "fingers." : "fingers." + tool.id() + ".";
+        boolean everHigher = division.closesEverHigher(tool);
         for (int n = division.plan().fingers().isEven() ? 4 : 3; n <= FingerChoice.MOST_SECTIONS; n += 2) {
             boolean shown = own && refused < REFUSED_SHOWN;
             if (!shown && !division.mayHold(n, tool)) {
+                if (everHigher) {
+                    break;
+                }
                 continue;
             }
             Rung rung = division.equal(name + n, n, tool);

@@ -15,11 +15,17 @@ import canthook.plan.FingerChoice;
 import canthook.plan.JigChoice.Screw;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.Stuff;
+import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
+import canthook.shop.HouseRule;
+import canthook.shop.HouseRules;
+import canthook.shop.Shop;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 class LadderTest {
@@ -204,5 +210,40 @@ class LadderTest {
         assertThat(layout.clearOver(new Span(mm(8), mm(14)))).contains(mm(9.8));
         assertThat(layout.clearOver(new Span(mm(48), mm(54)))).isEmpty();
         assertThat(layout.boundaries()).containsExactly(mm(9.8), mm(19.8), mm(29.6), mm(39.6));
+    }
+
+    /** Whatever the kerf, and however much clearance many sections add: what can be cut is on the ladder. */
+    @Test
+    void noCountThatCanBeCutIsLeftOut() {
+        int listed = 0;
+        for (int seed = 1; seed <= AnyPlan.share(60); seed++) {
+            AnyPlan any = AnyPlan.of(seed);
+            if (any.plan().jig().way() == Way.SCREW || any.plan().fingers().widths() != null) {
+                continue;
+            }
+            double kerf = new double[] {0.4, 0.8, 3.2, 7.45}[seed % 4];
+            FingerChoice fingers =
+                    any.plan().fingers().withKerf(mm(kerf)).withAnyCutter(false).withSections(null);
+            BoxPlan plan = any.plan().with(seed % 3 == 0 ? fingers : fingers.withClearance(null));
+            Shop shop = new Shop(
+                    HouseRules.DEFAULT.with(
+                            HouseRule.EXTRA_PER_TEN_SECTIONS,
+                            seed % 2 == 0 ? HouseRule.EXTRA_PER_TEN_SECTIONS.most() : 0.02),
+                    List.of());
+            WorkedPlan worked = Planner.work(plan, shop);
+            Set<Integer> on = worked.fingers().rungs().stream()
+                    .filter(Rung::feasible)
+                    .map(r -> r.sections().count())
+                    .collect(Collectors.toSet());
+            for (int n = fingers.isEven() ? 4 : 3; n <= FingerChoice.MOST_SECTIONS; n += 2) {
+                Rung alone =
+                        Ladder.standing(plan.with(plan.fingers().withSections(n)), worked.size(), worked.walls(), shop);
+                assertThat(on.contains(n))
+                        .as("seed " + seed + ", " + n + " sections")
+                        .isEqualTo(alone.feasible());
+            }
+            listed += on.size();
+        }
+        assertThat(listed).isGreaterThan(20);
     }
 }
