@@ -15,7 +15,10 @@ import canthook.plan.FingerChoice;
 import canthook.plan.JigChoice.Screw;
 import canthook.plan.JigChoice.Way;
 import canthook.plan.Stuff;
+import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
+import canthook.shop.HouseRule;
+import canthook.shop.HouseRules;
 import canthook.shop.Shop;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
@@ -23,6 +26,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class LadderTest {
@@ -218,39 +222,41 @@ class LadderTest {
             if (any.plan().jig().way() != Way.SCREW && any.plan().fingers().widths() == null) {
                 double kerf = new double[] {0.4, 0.8, 3.2, 7.45}[seed % 4];
                 FingerChoice fingers = any.plan().fingers().withKerf(mm(kerf)).withAnyCutter(false);
-                listed += listed("seed " + seed, any.plan().with(fingers)).size();
+                listed += listed("seed " + seed, any.plan().with(fingers), Shop.withDefaults())
+                        .size();
             }
         }
         assertThat(listed).isGreaterThan(20);
     }
 
-    /** Where a narrow saw's slots are eaten up by what many sections add, 143 close lower than 141, and can be cut where those cannot. */
+    /** Where a narrow saw's slots are eaten up by what many sections add, 143 close lower than 135, and can be cut where those cannot. */
     @Test
     void moreSectionsMayCloseLower() {
         BoxPlan drawer = openDrawer();
         FingerChoice fingers = drawer.fingers().withKerf(mm(0.8)).exactly();
+        Shop shop = new Shop(HouseRules.DEFAULT.with(HouseRule.EXTRA_PER_TEN_SECTIONS, 0.05), List.of());
         int dips = 0;
         for (double height = 80; height < 95; height += 0.05) {
             Set<Integer> on = listed(
-                    "height " + height, drawer.with(fingers).with(drawer.size().withHeight(mm(height))));
+                    "height " + height, drawer.with(fingers).with(drawer.size().withHeight(mm(height))), shop);
             for (int n : on) {
-                dips += n > 3 && !on.contains(n - 2) ? 1 : 0;
+                dips += n > 9 && Stream.of(2, 4, 6).noneMatch(less -> on.contains(n - less)) ? 1 : 0;
             }
         }
         assertThat(dips).isPositive();
     }
 
     /** The counts that can be cut; each is asked by itself too. */
-    private static Set<Integer> listed(String of, BoxPlan wished) {
+    private static Set<Integer> listed(String of, BoxPlan wished, Shop shop) {
         BoxPlan plan = wished.with(wished.fingers().withSections(null));
-        WorkedPlan worked = work(plan);
+        WorkedPlan worked = Planner.work(plan, shop);
         Set<Integer> on = worked.fingers().rungs().stream()
                 .filter(Rung::feasible)
                 .map(r -> r.sections().count())
                 .collect(Collectors.toSet());
         for (int n = plan.fingers().isEven() ? 4 : 3; n <= FingerChoice.MOST_SECTIONS; n += 2) {
-            Rung alone = Ladder.standing(
-                    plan.with(plan.fingers().withSections(n)), worked.size(), worked.walls(), Shop.withDefaults());
+            Rung alone =
+                    Ladder.standing(plan.with(plan.fingers().withSections(n)), worked.size(), worked.walls(), shop);
             assertThat(on.contains(n)).as(of + ", " + n + " sections").isEqualTo(alone.feasible());
         }
         return on;
