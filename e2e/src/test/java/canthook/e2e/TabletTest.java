@@ -63,8 +63,12 @@ class TabletTest {
         String box = bench.copyOf(desk, "envelope-drawer");
         Page tablet = joined(bench, opened(bench, desk, "look, and mark"), "Tablet at the saw");
         assertThat(desk.locator(".devices")).containsText("Tablet at the saw");
-        // the pages lie by before the network goes
-        tablet.waitForFunction("navigator.serviceWorker.ready.then(() => true)");
+        // the pages lie by before the network goes; all of them are fetched for that, which takes a busy machine its
+        // time
+        tablet.waitForFunction(
+                "navigator.serviceWorker.ready.then(() => true)",
+                null,
+                new Page.WaitForFunctionOptions().setTimeout(120_000));
         String at = URI.create(tablet.url()).resolve("/boxes/" + box + "/saw").toString();
         tablet.navigate(at);
         SawTest.setUp(tablet);
