@@ -17,9 +17,11 @@ import canthook.working.Worksheet;
 final class Clearance {
     private Clearance() {}
 
-    /** @param name of the number: {@code clearance}, or another where a jig can only come near it */
-    static Worked of(Worksheet sheet, String name, String label, BoxPlan plan, int count, HouseRules rules) {
-        Wood wood = plan.walls().known();
+    /**
+     * @param name of the number: {@code clearance}, or another where a jig can only come near it
+     * @param wood the walls' own; looked up once for all counts
+     */
+    static Worked of(Worksheet sheet, String name, String label, BoxPlan plan, Wood wood, int count, HouseRules rules) {
         Length own = plan.fingers().clearance();
         int tens = count <= 12 ? 0 : (count - 12) / 10;
         if (own != null || tens == 0) {

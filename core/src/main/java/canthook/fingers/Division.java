@@ -15,6 +15,7 @@ import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
 import canthook.walls.LowWalls;
 import canthook.walls.WallDemands;
+import canthook.wood.Wood;
 import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
@@ -34,18 +35,30 @@ import org.jspecify.annotations.Nullable;
  * Check: H 96, n 13, c 0.12: s 7.4492, f 7.3292, p 14.7785. 8.00 mm bit, c 0.12, 11 sections: closes at 87.28.
  *
  * @param walls what the walls are asked
+ * @param wood of the walls
  * @param clearance decided or usual for the wood, before what many sections add
  * @param ratioRule how wide a section may be beside the wood's thickness, in words; one sentence for all counts
  */
-record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules, Length clearance, String ratioRule) {
+record Division(
+        BoxPlan plan,
+        SizedBox box,
+        WallDemands walls,
+        HouseRules rules,
+        Wood wood,
+        Length clearance,
+        String ratioRule) {
 
     Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules) {
-        this(plan, box, walls, rules, usual(plan, rules), Score.ratioRule(rules));
+        this(plan, box, walls, rules, plan.walls().known());
     }
 
-    private static Length usual(BoxPlan plan, HouseRules rules) {
+    private Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules, Wood wood) {
+        this(plan, box, walls, rules, wood, usual(plan, wood, rules), Score.ratioRule(rules));
+    }
+
+    private static Length usual(BoxPlan plan, Wood wood, HouseRules rules) {
         Length own = plan.fingers().clearance();
-        return own != null ? own : rules.clearance(plan.walls().known());
+        return own != null ? own : rules.clearance(wood);
     }
 
     /**
@@ -59,8 +72,8 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules,
         Worked n = sheet.decided("sections", "n", "Sections", Show.COUNT, count, "fingers.sections");
         Worked m = halved(sheet, n);
         Worked wanted = turned
-                ? Clearance.of(sheet, "clearance-wanted", "Clearance wanted", plan, count, rules)
-                : Clearance.of(sheet, "clearance", "Clearance", plan, count, rules);
+                ? Clearance.of(sheet, "clearance-wanted", "Clearance wanted", plan, wood, count, rules)
+                : Clearance.of(sheet, "clearance", "Clearance", plan, wood, count, rules);
         if (plan.fingers().saysHowFar()) {
             sheet.ruled(
                     "lower-by",
@@ -164,7 +177,7 @@ record Division(BoxPlan plan, SizedBox box, WallDemands walls, HouseRules rules,
         Worked n = sheet.work(
                 "sections", "n", "Sections", Show.COUNT, fixed(widths.size()), "As many as are in your list.");
         Worked m = halved(sheet, n);
-        Worked clearance = Clearance.of(sheet, "clearance", "Clearance", plan, widths.size(), rules);
+        Worked clearance = Clearance.of(sheet, "clearance", "Clearance", plan, wood, widths.size(), rules);
         Term sum = fixed(widths.get(0));
         for (Length width : widths.subList(1, widths.size())) {
             sum = sum.plus(fixed(width));

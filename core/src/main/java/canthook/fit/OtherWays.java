@@ -8,6 +8,7 @@ import canthook.working.Show;
 import canthook.working.Term;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
+import java.util.List;
 
 /**
  * The two other ways to a fit, for who does not compute the move: a graded set, and sneaking up on it.
@@ -22,13 +23,15 @@ import canthook.working.Worksheet;
  * Check: f 7.88, band 0.06, least move 0.02: set 7.76 7.82 7.88 7.94 8.00; step 0.10, begin with a finger of 8.04.
  */
 record OtherWays(Worked step, Worked begin) {
+    /** What the five fingers are called in formulas, the narrowest first. */
+    private static final List<String> GRADED = List.of("f₋2", "f₋1", "f₀", "f₊1", "f₊2");
 
     /** Writes both on the sheet. */
     static OtherWays on(Worksheet sheet, Rung chosen, Worked band, HouseRules rules) {
         for (int k = -2; k <= 2; k++) {
             sheet.work(
                     "graded-" + (k + 3),
-                    "f" + (k < 0 ? "₋" : k > 0 ? "₊" : "₀") + (k == 0 ? "" : String.valueOf(Math.abs(k))),
+                    GRADED.get(k + 2),
                     "Graded set, finger " + (k + 3) + " of 5",
                     Show.CALIPER,
                     k < 0

@@ -13,6 +13,8 @@ import canthook.working.Show;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicReference;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Moisture today, and at the driest and the wettest of the year where the box will live. The two airs are sorted by the
@@ -33,9 +35,24 @@ public record Year(
         List<Worked> numbers,
         List<Verdict> verdicts) {
 
-    /** Works out the year of a plan. */
+    /** The year worked last, and what for. */
+    private record Last(SeasonsChoice choice, Year year) {}
+
+    private static final AtomicReference<@Nullable Last> LAST = new AtomicReference<>();
+
+    /** Works out the year of a plan; it is kept until one with other seasons is asked, for hardly a change to a plan is one to them. */
     public static Year of(BoxPlan plan) {
         SeasonsChoice choice = plan.seasons();
+        Last last = LAST.get();
+        if (last != null && last.choice.equals(choice)) {
+            return last.year;
+        }
+        Year year = work(choice);
+        LAST.set(new Last(choice, year));
+        return year;
+    }
+
+    private static Year work(SeasonsChoice choice) {
         Worksheet sheet = new Worksheet("seasons");
         Air one = choice.firstAir();
         Air other = choice.secondAir();

@@ -13,10 +13,12 @@ public final class Worksheet {
     private static final int USUAL = 32;
 
     private final String stage;
+    private final String begins;
     private final List<Worked> numbers = new ArrayList<>(USUAL);
 
     public Worksheet(String stage) {
         this.stage = stage;
+        begins = stage.concat(".");
     }
 
     /** A length the maker decided; {@code field} is its place in the plan. */
@@ -109,7 +111,7 @@ public final class Worksheet {
     }
 
     private String id(String name) {
-        return stage + "." + name;
+        return begins.concat(name);
     }
 
     private Worked add(Worked worked) {
