@@ -20,6 +20,7 @@ import canthook.refusal.Refused;
 import canthook.server.rack.ShopFloor;
 import canthook.server.sharing.May;
 import canthook.server.sharing.OpenTo;
+import canthook.server.web.WholeBody;
 import canthook.shop.Shop;
 import canthook.shop.TestCut;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -27,15 +28,18 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.ObjectWriter;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.nio.ByteBuffer;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestAttribute;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -52,14 +56,14 @@ public class WorkApi {
      * Answers as sent. A plan always works out to the same, and a bench asks the same again: back at a station, undo, redo, a
      * fix tried and then taken, the seasons slid to and fro.
      */
-    private final Cache<Asked, byte[]> remembered;
+    private final Cache<Said, byte[]> remembered;
 
     WorkApi(ObjectMapper json, ShopFloor floor) {
         this.floor = floor;
         writer = json.writerFor(Answer.class);
         remembered = Caffeine.newBuilder()
                 .maximumWeight(REMEMBERED_BYTES)
-                .weigher((Asked asked, byte[] answer) -> answer.length)
+                .weigher((Said said, byte[] answer) -> answer.length)
                 .build();
     }
 
@@ -96,6 +100,9 @@ public class WorkApi {
         }
     }
 
+    /** What was asked, letter by letter, and in which shop: compared many times faster than a plan field by field. */
+    private record Said(ByteBuffer body, Shop shop) {}
+
     /** What was asked, in which shop. */
     private record Asked(WorkRequest request, Shop shop) {
         WorkedPlan worked() {
@@ -124,16 +131,20 @@ public class WorkApi {
     @OpenTo(May.READ)
     @PostMapping(value = "/work", produces = MediaType.APPLICATION_JSON_VALUE)
     @ApiResponse(content = @Content(schema = @Schema(implementation = Answer.class)))
-    ResponseEntity<byte[]> work(@RequestBody WorkRequest request) throws JsonProcessingException {
+    ResponseEntity<byte[]> work(
+            @RequestBody WorkRequest request,
+            @Parameter(hidden = true) @RequestAttribute(WholeBody.AS_IT_CAME) ByteBuffer asItCame)
+            throws JsonProcessingException {
         Asked asked = asked(request);
-        byte[] body = remembered.getIfPresent(asked);
+        Said said = new Said(asItCame, asked.shop());
+        byte[] body = remembered.getIfPresent(said);
         if (body == null) {
             body = writer.writeValueAsBytes(Answers.of(
                     asked.worked(),
                     request.station(),
                     request.dayOrDriest(),
                     request.step() == null ? 0 : request.step()));
-            remembered.put(asked, body);
+            remembered.put(said, body);
         }
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(body);
     }

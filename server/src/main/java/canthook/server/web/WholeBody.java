@@ -13,6 +13,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.SocketTimeoutException;
+import java.nio.ByteBuffer;
 import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.atomic.AtomicLong;
@@ -30,6 +31,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(10)
 public class WholeBody extends OncePerRequestFilter {
+    /** Attribute of the request: the body as it came, for who asks whether the same was asked before. */
+    public static final String AS_IT_CAME = "canthook.body";
+
     static final int MOST = 1_000_000;
     private static final long LONGEST_LOG = 250_000_000;
     private static final long LARGEST_FILE = 25_000_000;
@@ -63,6 +67,7 @@ public class WholeBody extends OncePerRequestFilter {
         } else {
             byte[] body = body(request, response);
             if (body != null) {
+                request.setAttribute(AS_IT_CAME, ByteBuffer.wrap(body).asReadOnlyBuffer());
                 chain.doFilter(new Read(request, new ByteArrayInputStream(body)), response);
             }
         }
