@@ -236,7 +236,7 @@ class LadderTest {
         FingerChoice fingers = drawer.fingers().withKerf(mm(0.8)).exactly();
         Shop shop = new Shop(HouseRules.DEFAULT.with(HouseRule.EXTRA_PER_TEN_SECTIONS, 0.05), List.of());
         int dips = 0;
-        for (double height = 52; height < 64; height += 0.02) {
+        for (double height = 58.4; height < 59.1; height += 0.02) {
             Set<Integer> on = listed(
                     "height " + height, drawer.with(fingers).with(drawer.size().withHeight(mm(height))), shop);
             for (int n : on) {

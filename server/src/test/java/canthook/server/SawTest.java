@@ -250,6 +250,7 @@ class SawTest extends ServerTestBase {
 
     /** Of a batch the first box is cut alone; the others wait for it, or are begun all the same and that is written down. */
     @Test
+    @Tag("long")
     void ofABatchOneBoxGoesFirst() {
         ObjectNode plan = demoPlan("4-drawer-batch.json");
         String box =
