@@ -8,6 +8,18 @@ import { useBench } from './store'
 const props = defineProps<{ id: string; label?: string; strong?: boolean }>()
 const bench = useBench()
 const number = computed(() => bench.numbers.get(props.id))
+
+/** What falls out is not held by less than nothing: it is told how far it is out. */
+const OUT: Record<string, string> = {
+  'engagement-slid': 'Out on the driest day, slid to one side',
+  'engagement-centred': 'Out on the driest day, centred'
+}
+const out = computed(() => {
+  const words = OUT[props.id.split('.').at(-1) ?? '']
+  return words && number.value && number.value.value < 0 ? words : undefined
+})
+const says = computed(() => out.value ?? props.label ?? number.value?.label ?? '')
+const reads = computed(() => number.value?.text.replace(out.value ? /^−/u : /^$/u, '') ?? '')
 </script>
 
 <template>
@@ -23,9 +35,9 @@ const number = computed(() => bench.numbers.get(props.id))
     @pointerenter="bench.lit = id"
     @pointerleave="bench.lit = ''"
   >
-    <span class="label"><TradeText :text="label ?? number.label" in-button /></span>
+    <span class="label"><TradeText :text="says" in-button /></span>
     <span class="value"
-      ><NumText :text="number.text" /><span class="unit">{{
+      ><NumText :text="reads" /><span class="unit">{{
         number.unit ? `\u00a0${number.unit}` : ''
       }}</span></span
     >
