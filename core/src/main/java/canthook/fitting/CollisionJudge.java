@@ -112,15 +112,11 @@ record CollisionJudge(FittingJudge at) {
     private List<Fix> along(StayAt stay) {
         Feature own = stay.features().get(0);
         Length whole = Collisions.along(at.around().box(), own.part());
-        List<Feature> others = new ArrayList<>(at.ofBox());
-        at.all().stream().filter(f -> f.index() != stay.index()).forEach(f -> others.addAll(f.features()));
         Length nearest = at.nearest();
         for (Length step = nearest; step.isUnder(whole); step = step.plus(nearest)) {
             for (Length by : List.of(step, step.negated())) {
                 Feature there = own.moved(by);
-                if (!there.from().isNegative()
-                        && !there.to().isOver(whole)
-                        && others.stream().noneMatch(there::meets)) {
+                if (!there.from().isNegative() && !there.to().isOver(whole) && at.isFree(there, stay.index())) {
                     Length place = stay.told().along().plus(by);
                     return List.of(
                             new Fix(

@@ -6,6 +6,7 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.lid.ButtHinges;
 import canthook.lid.WorkedLid;
+import canthook.panel.GrooveEnds.GrooveEnd;
 import canthook.panel.GrooveEnds.Run;
 import canthook.panel.GrooveRun;
 import canthook.plan.Part;
@@ -13,6 +14,7 @@ import canthook.plan.PartEnd;
 import canthook.size.SizedBox;
 import canthook.walls.LowWalls;
 import canthook.walls.WallDemands;
+import canthook.working.Worked;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -148,12 +150,16 @@ public final class Collisions {
 
     /** How far from the finished end of a part its groove ends, where it must stop; else it runs through. */
     private static Length stopped(GrooveRun run, Part part, boolean atOrigin) {
-        return run.ends().stream()
-                .filter(e -> e.end().part() == part && isAtOrigin(e.end()) == atOrigin)
-                .filter(e -> e.run() == Run.STOP && e.stopAt() != null)
-                .map(e -> java.util.Objects.requireNonNull(e.stopAt()).length())
-                .findFirst()
-                .orElse(Length.ZERO);
+        for (GrooveEnd end : run.ends()) {
+            Worked stop = end.stopAt();
+            if (end.end().part() == part
+                    && isAtOrigin(end.end()) == atOrigin
+                    && end.run() == Run.STOP
+                    && stop != null) {
+                return stop.length();
+            }
+        }
+        return Length.ZERO;
     }
 
     /** A1 and C2 lie at D, A2 and C1 at B; B1 and D2 at A, B2 and D1 at C. */
@@ -215,9 +221,11 @@ public final class Collisions {
     }
 
     private static void add(List<Pair> pairs, Feature one, Feature other) {
-        if (pairs.stream()
-                .noneMatch(p -> p.one().of().equals(one.of()) && p.other().of().equals(other.of()))) {
-            pairs.add(new Pair(one, other));
+        for (Pair pair : pairs) {
+            if (pair.one().of().equals(one.of()) && pair.other().of().equals(other.of())) {
+                return;
+            }
         }
+        pairs.add(new Pair(one, other));
     }
 }

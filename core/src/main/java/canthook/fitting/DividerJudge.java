@@ -8,7 +8,6 @@ import canthook.plan.Fitting.Run;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -34,7 +33,7 @@ record DividerJudge(FittingJudge at) {
             return;
         }
         StandsThrough own = standing(divider);
-        for (StandsThrough other : StandsThrough.all(at.all(), at.around())) {
+        for (StandsThrough other : at.standing()) {
             // of two dividers the later one gives way; a handle keeps the middle
             boolean first = !(other.of() instanceof DividerIn) || other.of().index() < divider.index();
             if (other.of() != divider && first && own.meets(other)) {
@@ -97,43 +96,33 @@ record DividerJudge(FittingJudge at) {
                 divider.dadoWide() == null
                         ? told.thickness()
                         : divider.dadoWide().length());
-        List<Length> candidates = new ArrayList<>();
+        StandsThrough standing = standing(divider);
         Length nearest = at.nearest();
         for (Length step = nearest; step.isUnder(inside); step = step.plus(nearest)) {
-            candidates.add(told.at().minus(step));
-            candidates.add(told.at().plus(step));
+            for (Length by : List.of(step.negated(), step)) {
+                Length place = told.at().plus(by);
+                if (!place.isUnder(half) && !place.isOver(inside.minus(half)) && isFree(divider, standing, place)) {
+                    return Optional.of(place);
+                }
+            }
         }
-        return candidates.stream()
-                .filter(p -> !p.isUnder(half) && !p.isOver(inside.minus(half)))
-                .sorted(Comparator.comparing((Length p) -> p.minus(told.at()).abs()))
-                .filter(p -> isFree(divider, p))
-                .findFirst();
+        return Optional.empty();
     }
 
-    private boolean isFree(DividerIn divider, Length place) {
+    private boolean isFree(DividerIn divider, StandsThrough standing, Length place) {
         boolean across = divider.told().run() == Run.ACROSS;
         Length by =
                 across ? place.minus(divider.told().at()) : divider.told().at().minus(place);
         for (Feature own : divider.features()) {
-            Feature there = own.moved(by);
-            boolean meets = at.ofBox().stream().anyMatch(there::meets)
-                    || at.all().stream()
-                            .filter(f -> f.index() != divider.index())
-                            .flatMap(f -> f.features().stream())
-                            .anyMatch(there::meets);
-            if (meets) {
+            if (!at.isFree(own.moved(by), divider.index())) {
                 return false;
             }
         }
-        StandsThrough there = standing(divider).movedTo(place);
-        return StandsThrough.all(at.all(), at.around()).stream()
-                .noneMatch(other -> other.of() != divider && there.meets(other));
+        StandsThrough there = standing.movedTo(place);
+        return at.standing().stream().noneMatch(other -> other.of() != divider && there.meets(other));
     }
 
     private StandsThrough standing(DividerIn divider) {
-        return StandsThrough.all(at.all(), at.around()).stream()
-                .filter(s -> s.of() == divider)
-                .findFirst()
-                .orElseThrow();
+        return at.standing().stream().filter(s -> s.of() == divider).findFirst().orElseThrow();
     }
 }

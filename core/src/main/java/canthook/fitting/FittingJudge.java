@@ -21,8 +21,13 @@ import java.util.List;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
-/** What is looked at of each fitting; {@link CollisionJudge} looks at each two that want the same wood. */
-record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all, Verdicts verdicts) {
+/**
+ * What is looked at of each fitting; {@link CollisionJudge} looks at each two that want the same wood.
+ *
+ * @param standing boards that stand on the floor from wall to wall
+ */
+record FittingJudge(
+        Around around, List<Feature> ofBox, List<WorkedFitting> all, List<StandsThrough> standing, Verdicts verdicts) {
     static final Length LEAST_UNDER = Length.mm(20);
     private static final double NEAREST = 2;
 
@@ -95,6 +100,25 @@ record FittingJudge(Around around, List<Feature> ofBox, List<WorkedFitting> all,
         return alike.size() == 1
                 ? called
                 : called + ", no. " + (alike.indexOf(index) + 1) + " of " + alike.size() + ",";
+    }
+
+    /** Whether what a fitting takes could be taken there: nothing of the box and of no other fitting meets it. */
+    boolean isFree(Feature there, int index) {
+        for (Feature other : ofBox) {
+            if (there.meets(other)) {
+                return false;
+            }
+        }
+        for (WorkedFitting fitting : all) {
+            if (fitting.index() != index) {
+                for (Feature other : fitting.features()) {
+                    if (there.meets(other)) {
+                        return false;
+                    }
+                }
+            }
+        }
+        return true;
     }
 
     /** Of some there is one, or none. */

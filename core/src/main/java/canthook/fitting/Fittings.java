@@ -101,7 +101,7 @@ public record Fittings(
         List<Feature> features = new ArrayList<>(ofBox);
         features.addAll(own);
         Verdicts verdicts = new Verdicts("fittings");
-        FittingJudge judge = new FittingJudge(around, ofBox, all, verdicts);
+        FittingJudge judge = new FittingJudge(around, ofBox, all, StandsThrough.all(all, around), verdicts);
         for (WorkedFitting fitting : all) {
             judge.of(fitting);
         }

@@ -95,15 +95,13 @@ public record PegsThrough(
         for (PartEnd end : PartEnd.all()) {
             List<Span> fingers = joint.fingers(end);
             List<Integer> pegged = new ArrayList<>();
+            Length deep = (end.part().isSide() ? sides : ends).deep().length();
             for (int i = 0; i < fingers.size(); i++) {
-                List<Feature> taken = taken(
-                        index,
-                        told,
-                        box,
-                        end,
-                        fingers.get(i),
-                        (end.part().isSide() ? sides : ends).deep().length());
-                if (isPegged(told.which(), i, fingers.size(), taken, others)) {
+                if (!isAskedFor(told.which(), i, fingers.size())) {
+                    continue;
+                }
+                List<Feature> taken = taken(index, told, box, end, fingers.get(i), deep);
+                if (told.which() != Which.FREE || isFree(taken, others)) {
                     pegged.add(i + 1);
                     features.addAll(taken);
                 }
@@ -138,13 +136,23 @@ public record PegsThrough(
                         "Through the finger, and as far again into the mate; never less than the least that holds."));
     }
 
-    private static boolean isPegged(Which which, int finger, int of, List<Feature> taken, List<Feature> others) {
+    private static boolean isAskedFor(Which which, int finger, int of) {
         return switch (which) {
-            case ALL -> true;
+            case ALL, FREE -> true;
             case EVERY_SECOND -> finger % 2 == 0;
             case OUTER -> finger == 0 || finger == of - 1;
-            case FREE -> taken.stream().noneMatch(t -> others.stream().anyMatch(t::meets));
         };
+    }
+
+    private static boolean isFree(List<Feature> taken, List<Feature> others) {
+        for (Feature own : taken) {
+            for (Feature other : others) {
+                if (own.meets(other)) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 
     /** The hole through the finger, and on into the mate. */
