@@ -237,8 +237,7 @@ public record AnyPlan(long seed, BoxPlan plan, Shop shop) {
                                     mm(random.nextInt(4)),
                                     mm(3 + random.nextInt(8)),
                                     1 + random.nextInt(3),
-                                    wood(random),
-                                    null);
+                                    wood(random));
                         case 7 -> new BasePlate(wood(random), mm(4 + random.nextInt(12)), mm(random.nextInt(15)));
                         case 8 ->
                             new UprightHandle(

@@ -80,8 +80,7 @@ final class Plans {
                                 Length.mm(1),
                                 Length.mm(6),
                                 1,
-                                new Stuff("pine-ponderosa", 0),
-                                null),
+                                new Stuff("pine-ponderosa", 0)),
                         new LabelRecess(Part.A, Length.mm(40), Length.mm(15), Length.mm(1.5), Length.mm(20)),
                         new Lining(Length.mm(1), true)));
     }

@@ -22,9 +22,6 @@ import java.util.List;
 
 /** What is fitted, as blocks where it stands; in the axes of {@link BoxSolids}. What only takes wood of the walls is drawn on them. */
 final class FittingSolids {
-    /** How thick a tray's walls are drawn: it is a box of its own, with a drawing of its own. */
-    private static final double TRAY_WALL = 6;
-
     private final WorkedPlan worked;
     private final State state;
     private final double apart;
@@ -191,7 +188,7 @@ final class FittingSolids {
         add("liner", 0, end + lined, x2, width - side - lined - runner, width - side - lined, floor, over);
         double along = tray.along().length().mm();
         double across = tray.across().length().mm();
-        double t = Math.min(TRAY_WALL, Math.min(along, across) / 4);
+        double t = Math.min(tray.wall(worked.plan().unit()).mm(), Math.min(along, across) / 4);
         double y = (width - across) / 2;
         double x = end + lined;
         double high = tray.told().height().mm();

@@ -4,11 +4,13 @@ import static canthook.working.Term.fixed;
 
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
+import canthook.length.LengthUnit;
 import canthook.length.Precision;
 import canthook.panel.CutPiece;
 import canthook.panel.PanelWidth;
 import canthook.panel.PanelWidth.Movement;
 import canthook.panel.Step;
+import canthook.plan.StartingPlan;
 import canthook.plan.Tray;
 import canthook.verdict.Fix;
 import canthook.verdict.Verdict.Code;
@@ -132,6 +134,14 @@ public record TrayIn(
                 bears,
                 moves.numbers(),
                 around.plan().walls().known());
+    }
+
+    /** How thick its walls are: as the box has them that it is, or as one would be begun. */
+    public Length wall(LengthUnit unit) {
+        Length own = told.wall();
+        return own != null
+                ? own
+                : StartingPlan.usualThickness(Length.longer(along.length(), across.length()), unit == LengthUnit.INCH);
     }
 
     @Override

@@ -57,7 +57,7 @@ public record BoxPlan(
     private static final int MOST_FITTINGS = 40;
 
     /** The newest version of the document. */
-    public static final int VERSION = 14;
+    public static final int VERSION = 15;
 
     public BoxPlan {
         if (version > VERSION) {

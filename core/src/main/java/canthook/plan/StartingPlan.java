@@ -261,12 +261,16 @@ public final class StartingPlan {
     }
 
     private Length thickness(Length longest) {
+        return said(wish.thickness(), Assumed.THICKNESS, usualThickness(longest, inch));
+    }
+
+    /** How thick the walls of a box are begun whose longest side is so long. */
+    public static Length usualThickness(Length longest, boolean inch) {
         int step = 0;
         while (step < LONGEST.length && longest.mm() > LONGEST[step]) {
             step++;
         }
-        Length usual = inch ? Length.mm(25.4 / 8 * (2 + step)) : Length.mm(6 + 3.0 * step);
-        return said(wish.thickness(), Assumed.THICKNESS, usual);
+        return inch ? Length.mm(25.4 / 8 * (2 + step)) : Length.mm(6 + 3.0 * step);
     }
 
     private FingerChoice cutter(Length thickness) {

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param stacked how many lie on each other
  * @param stuff what its walls are made of: they move in height
  * @param box id of the box that the tray is; null while it is none yet
+ * @param wall how thick its walls are, as that box has them; null while it is none yet
  */
 public record Tray(
         Length over,
@@ -27,13 +28,16 @@ public record Tray(
         Length runner,
         Integer stacked,
         Stuff stuff,
-        @Nullable String box)
+        @Nullable String box,
+        @Nullable Length wall)
         implements Fitting {
     public static final Bounds OVER = new Bounds("Runners, high", Length.mm(1), Length.mm(1500));
     public static final Bounds HEIGHT = new Bounds("Tray, high", Length.mm(5), Length.mm(1500));
     public static final Bounds ALONG = new Bounds("Tray, long", Length.mm(5), Length.mm(3000));
     public static final Bounds CLEARANCE = new Bounds("Clearance across", Length.ZERO, Length.mm(50));
     public static final Bounds RUNNER = new Bounds("Runner, thick", Length.mm(2), Length.mm(100));
+    public static final Bounds WALL =
+            new Bounds("Tray’s walls, thick", SizeWish.THICKNESS.least(), SizeWish.THICKNESS.most());
     public static final Range STACKED = new Range("Trays on each other", 1, 12, "");
 
     public Tray {
@@ -45,6 +49,19 @@ public record Tray(
         Refused.ifMissing("stacked", "Trays on each other", stacked);
         STACKED.check("stacked", stacked);
         Refused.ifMissing("stuff", "Tray’s wood", stuff);
+        WALL.unlessAbsent("wall", wall);
+    }
+
+    /** A tray that is no box of its own yet. */
+    public Tray(
+            Length over,
+            Length height,
+            @Nullable Length along,
+            Length clearance,
+            Length runner,
+            Integer stacked,
+            Stuff stuff) {
+        this(over, height, along, clearance, runner, stacked, stuff, null, null);
     }
 
     @Override
@@ -53,31 +70,36 @@ public record Tray(
     }
 
     public Tray withOver(Length changed) {
-        return new Tray(changed, height, along, clearance, runner, stacked, stuff, box);
+        return new Tray(changed, height, along, clearance, runner, stacked, stuff, box, wall);
     }
 
     public Tray withHeight(Length changed) {
-        return new Tray(over, changed, along, clearance, runner, stacked, stuff, box);
+        return new Tray(over, changed, along, clearance, runner, stacked, stuff, box, wall);
     }
 
     public Tray withAlong(@Nullable Length changed) {
-        return new Tray(over, height, changed, clearance, runner, stacked, stuff, box);
+        return new Tray(over, height, changed, clearance, runner, stacked, stuff, box, wall);
     }
 
     public Tray withClearance(Length changed) {
-        return new Tray(over, height, along, changed, runner, stacked, stuff, box);
+        return new Tray(over, height, along, changed, runner, stacked, stuff, box, wall);
     }
 
     public Tray withStacked(int changed) {
-        return new Tray(over, height, along, clearance, runner, changed, stuff, box);
+        return new Tray(over, height, along, clearance, runner, changed, stuff, box, wall);
     }
 
     public Tray withRunner(Length changed) {
-        return new Tray(over, height, along, clearance, changed, stacked, stuff, box);
+        return new Tray(over, height, along, clearance, changed, stacked, stuff, box, wall);
+    }
+
+    /** Its walls as thick as the box has them that it is. */
+    public Tray withWall(Length changed) {
+        return new Tray(over, height, along, clearance, runner, stacked, stuff, box, WALL.nearest(changed));
     }
 
     /** The same as a box of its own. */
     public Tray withBox(@Nullable String changed) {
-        return new Tray(over, height, along, clearance, runner, stacked, stuff, changed);
+        return new Tray(over, height, along, clearance, runner, stacked, stuff, changed, wall);
     }
 }

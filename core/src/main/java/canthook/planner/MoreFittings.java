@@ -78,8 +78,7 @@ final class MoreFittings {
                         usual(worked, 1),
                         Tray.RUNNER.nearest(Length.shorter(usual(worked, 8), down(worked, inside.dividedBy(6)))),
                         1,
-                        worked.plan().walls(),
-                        null));
+                        worked.plan().walls()));
     }
 
     static BoxPlan base(WorkedPlan worked) {

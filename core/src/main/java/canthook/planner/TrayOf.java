@@ -21,7 +21,7 @@ import java.util.Optional;
  *
  * <pre>
  * place of the tray    as long as the host says, as wide as its inside, as high as the tray; the clearance across
- * told to the host     length, height, clearance and wood of the tray, as its own place has them
+ * told to the host     length, height, clearance, wood and thickness of the tray, as its own place has them
  * </pre>
  */
 public final class TrayOf {
@@ -102,7 +102,8 @@ public final class TrayOf {
                 now.runner(),
                 now.stacked(),
                 tray.walls(),
-                now.box());
+                now.box(),
+                Tray.WALL.nearest(tray.size().thickness()));
         return then.equals(now) ? host.plan() : host.plan().with(at.index(), then);
     }
 

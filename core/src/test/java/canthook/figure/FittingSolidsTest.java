@@ -132,6 +132,25 @@ class FittingSolidsTest {
         assertThat(high(strips, 2) - low(strips, 2)).isCloseTo(28, within(1e-6));
     }
 
+    /** A tray that is a box of its own has its walls; before, those a box of its size is begun with. */
+    @Test
+    void aTraysWallsAreThoseOfTheBoxItIs() {
+        Tray told = new Tray(mm(30), mm(20), mm(100), mm(1), mm(8), 1, PLYWOOD);
+        assertThat(tray(told)).isCloseTo(6, within(1e-9));
+        assertThat(tray(told.withWall(mm(9.5)))).isCloseTo(9.5, within(1e-9));
+    }
+
+    /** How thick the tray's wall at D is drawn. */
+    private static double tray(Tray told) {
+        List<Solid> blocks = of(work(openDrawer().withFittings(List.of(told))), "tray");
+        double low = low(blocks, 0);
+        return blocks.stream()
+                .filter(s -> Math.abs(s.low()[0] - low) < 1e-9)
+                .mapToDouble(s -> s.high()[0] - s.low()[0])
+                .min()
+                .orElseThrow();
+    }
+
     /** Dragged to where it falls in, a grip’s middle is the wall’s or a finger’s, and a second floor is at a half or a third. */
     @Test
     void whatFallsInFallsIntoAMiddle() {
@@ -140,7 +159,7 @@ class FittingSolidsTest {
                 new LabelRecess(Part.B, mm(40), mm(12), mm(1), mm(60)),
                 new Stay(Stay.What.CATCH, Part.C, mm(90), mm(12)),
                 new SecondFloor(PLYWOOD, mm(4), mm(40), mm(8), mm(1)),
-                new Tray(mm(60), mm(20), null, mm(1), mm(8), 1, PLYWOOD, null));
+                new Tray(mm(60), mm(20), null, mm(1), mm(8), 1, PLYWOOD));
         WorkedPlan worked = work(openDrawer().withFittings(fittings));
         double top = worked.fingers().joint().top(Part.B).mm();
         List<Double> middles = middles(worked, Part.B);

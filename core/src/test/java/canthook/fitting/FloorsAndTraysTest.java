@@ -56,7 +56,7 @@ class FloorsAndTraysTest {
     static final Stuff PINE = new Stuff("pine-ponderosa", 0);
 
     static Tray tray(double over, double high) {
-        return new Tray(mm(over), mm(high), null, mm(1), mm(8), 1, PINE, null);
+        return new Tray(mm(over), mm(high), null, mm(1), mm(8), 1, PINE);
     }
 
     private static UprightHandle upright(double high) {

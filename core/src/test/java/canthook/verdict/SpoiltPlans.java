@@ -100,7 +100,7 @@ final class SpoiltPlans {
     }
 
     static Tray tray(double over, double high) {
-        return new Tray(mm(over), mm(high), null, mm(1), mm(8), 1, new Stuff("pine-ponderosa", 0), null);
+        return new Tray(mm(over), mm(high), null, mm(1), mm(8), 1, new Stuff("pine-ponderosa", 0));
     }
 
     static SecondFloor second(double over) {

@@ -100,7 +100,12 @@ class TrayTest extends ServerTestBase {
         ObjectNode plan = plan(tray);
         ObjectNode place = (ObjectNode) plan.path("size").path("opening");
         place.put("height", 32).put("length", 77);
+        // its host draws it with walls as thick as it has them, from the first
+        assertThat(plan(host).path("fittings").get(0).path("wall").asDouble())
+                .isEqualTo(plan.path("size").path("thickness").asDouble());
+        ((ObjectNode) plan.path("size")).put("thickness", 8.5);
         assertThat(save(tray, plan).status()).isEqualTo(200);
+        assertThat(plan(host).path("fittings").get(0).path("wall").asDouble()).isEqualTo(8.5);
         JsonNode told = plan(host).path("fittings").get(0);
         assertThat(told.path("height").asDouble()).isEqualTo(32, within(1e-9));
         assertThat(told.path("along").asDouble()).isEqualTo(77, within(1e-9));

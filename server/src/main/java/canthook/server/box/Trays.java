@@ -76,7 +76,15 @@ class Trays {
         KeptBox tray = shelf.add(
                 FirstCutter.in(begun, floor.shop(begun.with(begun.fingers().withAnyCutter(true)), List.of())),
                 List.of());
-        shelf.save(hostId, host.revision(), host.plan().with(index, at.told().withBox(tray.id())));
+        shelf.save(
+                hostId,
+                host.revision(),
+                host.plan()
+                        .with(
+                                index,
+                                at.told()
+                                        .withBox(tray.id())
+                                        .withWall(tray.plan().size().thickness())));
         return tray;
     }
 
