@@ -54,7 +54,8 @@ tellsItsValue(
 <style scoped>
 .choice {
   display: grid;
-  grid-template-columns: auto minmax(0, 1fr);
+  /* the longest word of a wood and the arrow beside it; the label breaks before they meet */
+  grid-template-columns: minmax(0, auto) minmax(8.4rem, 1fr);
   align-items: center;
   gap: 0.6rem;
   padding: 0.24rem 0;
