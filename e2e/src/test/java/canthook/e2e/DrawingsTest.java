@@ -24,8 +24,8 @@ import org.junit.jupiter.params.provider.ValueSource;
  * Every station of every demo box, in three windows and in every way lengths are shown: no label touches another or a dimension line, none
  * leaves the picture or is cut short, the drawing is as large as its place lets it be, and whoever walks up reads the answer at once.
  *
- * <p>A station of a box is met once in every window and once in every display, each in another pairing from station to station; with
- * {@code -Dcanthook.windows=all} every window is met in every display ({@code ./cant-hook bench --drawings}).
+ * <p>A station of a box is met in fractions, whose labels are widest, and in one of the other two displays, each in another window from
+ * station to station; with {@code -Dcanthook.windows=all} every window is met in every display ({@code ./cant-hook bench --drawings}).
  */
 @Order(1)
 class DrawingsTest {
@@ -45,6 +45,7 @@ class DrawingsTest {
             List.of(new int[] {1280, 800}, new int[] {1024, 768}, new int[] {390, 844});
 
     private static final List<String> DISPLAYS = List.of("METRIC", "DECIMAL_INCH", "FRACTION_64");
+    private static final int FRACTIONS = DISPLAYS.indexOf("FRACTION_64");
     private static final boolean ALL = "all".equals(System.getProperty("canthook.windows"));
 
     private static Workbench bench;
@@ -71,6 +72,9 @@ class DrawingsTest {
         Map<String, List<String>> wrong = new TreeMap<>();
         int drawings = 0;
         for (int box = 0; box < BOXES.size(); box++) {
+            if (!ALL && display != FRACTIONS && (box + display) % 2 == 1) {
+                continue;
+            }
             String shown = shownIn(page, BOXES.get(box), DISPLAYS.get(display));
             for (int station = 0; station < STATIONS.size(); station++) {
                 int met = (display + box + station) % WINDOWS.size();
@@ -88,7 +92,7 @@ class DrawingsTest {
             }
         }
         assertThat(wrong).isEmpty();
-        assertThat(drawings).as("drawings looked at").isGreaterThan(150);
+        assertThat(drawings).as("drawings looked at").isGreaterThan(66);
     }
 
     private static void theAnswerIsInView(Page page, int[] window, String where) {
