@@ -293,7 +293,8 @@ public record CutBlank(
             return;
         }
         LengthDisplay display = plan.display();
-        Fix[] fixes = smaller(plan, box, largest).map(fix -> new Fix[] {fix}).orElse(new Fix[0]);
+        List<Fix> fixes = smaller(plan, box, largest);
+        boolean isShort = left.length().isNegative();
         if (!wide) {
             verdicts.stop(
                     Code.BLANK_TOO_NARROW,
@@ -301,7 +302,7 @@ public record CutBlank(
                     "The board is " + display.text(rip.length().minus(width.length()), Precision.LAYOUT)
                             + " too narrow for walls first ripped to " + display.text(rip.length(), Precision.LAYOUT)
                             + ".",
-                    fixes);
+                    with(fixes, bought(plan, isShort, true)));
         }
         if (!plan.isOfOneWood()) {
             verdicts.note(
@@ -309,17 +310,31 @@ public record CutBlank(
                     "blank.needed",
                     "The ends are of another wood: this board gives the sides. Plan a batch from the rack to lay the ends too.");
         }
-        if (left.length().isNegative()) {
+        if (isShort) {
             verdicts.stop(
                     Code.BLANK_TOO_SHORT,
                     "blank.left",
                     "The board is " + display.text(left.length().abs(), Precision.LAYOUT) + " too short for the "
                             + (plan.isOfOneWood() ? "four parts." : "two sides."),
-                    wide ? fixes : new Fix[0]);
+                    with(wide ? fixes : List.of(), bought(plan, true, !wide)));
         }
     }
 
-    private static java.util.Optional<Fix> smaller(BoxPlan plan, SizedBox box, List<Worked> largest) {
+    private static Fix[] with(List<Fix> fixes, Fix last) {
+        List<Fix> all = new ArrayList<>(fixes);
+        all.add(last);
+        return all.toArray(new Fix[0]);
+    }
+
+    /** Another board: what is not said of one is to be bought as it must be. */
+    private static Fix bought(BoxPlan plan, boolean longer, boolean wider) {
+        BoardAtHand board = longer ? plan.blank().asLongAsNeeded() : plan.blank();
+        return new Fix(
+                "Buy one as " + (longer && wider ? "large" : longer ? "long" : "wide") + " as it must be",
+                plan.with(wider ? board.asWideAsNeeded() : board));
+    }
+
+    private static List<Fix> smaller(BoxPlan plan, SizedBox box, List<Worked> largest) {
         boolean inside = plan.size().from() == SizeWish.From.INSIDE;
         Length walls = inside ? box.finalEndThickness().length().times(2) : Length.ZERO;
         Length insideWalls = inside ? box.finalThickness().length().times(2) : Length.ZERO;
@@ -334,10 +349,10 @@ public record CutBlank(
                 || newLength.isOver(most)
                 || newWidth.isOver(most)
                 || !SizeWish.takesHeight(newHeight)) {
-            return java.util.Optional.empty();
+            return List.of();
         }
         LengthDisplay display = plan.display();
-        return java.util.Optional.of(new Fix(
+        return List.of(new Fix(
                 "Make the box " + display.number(newLength, Precision.LAYOUT) + " × "
                         + display.number(newWidth, Precision.LAYOUT) + " × "
                         + display.text(newHeight, Precision.LAYOUT),

@@ -60,4 +60,14 @@ public record BoardAtHand(
             boolean keepOffcut) {
         this(length, width, squaring, crosscutKerf, keepOffcut, null);
     }
+
+    /** To be bought as long as it must be; the rest as it is. */
+    public BoardAtHand asLongAsNeeded() {
+        return new BoardAtHand(null, width, squaring, crosscutKerf, keepOffcut, measured);
+    }
+
+    /** To be bought as wide as it must be; the rest as it is. */
+    public BoardAtHand asWideAsNeeded() {
+        return new BoardAtHand(length, null, squaring, crosscutKerf, keepOffcut, measured);
+    }
 }

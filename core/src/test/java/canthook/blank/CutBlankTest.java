@@ -5,8 +5,11 @@ import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import canthook.AnyPlan;
 import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
+import canthook.planner.Planner;
+import canthook.planner.WorkedPlan;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import org.junit.jupiter.api.Test;
@@ -87,5 +90,27 @@ class CutBlankTest {
                     assertThat(v.sentence()).contains("6.7 mm too narrow");
                     assertThat(work(v.fixes().get(0).after()).blank().fits()).isTrue();
                 });
+    }
+
+    /** A smaller box is not always to be had; another board is. */
+    @Test
+    void anotherBoardIsAWayOutOfEveryBoardThatDoesNotGiveTheBox() {
+        int[] seen = new int[2];
+        AnyPlan.seeds(77_000, 600).forEach(any -> {
+            BoxPlan plan = any.plan();
+            int by = any.seed() % 2 == 0 ? 40 : 500;
+            WorkedPlan worked =
+                    Planner.work(plan.with(new BoardAtHand(mm(300 + by), mm(by), null, null, false)), any.shop());
+            worked.verdicts().stream()
+                    .filter(v -> v.code() == Code.BLANK_TOO_SHORT || v.code() == Code.BLANK_TOO_NARROW)
+                    .forEach(v -> {
+                        seen[v.code() == Code.BLANK_TOO_SHORT ? 0 : 1]++;
+                        assertThat(v.fixes())
+                                .as("seed " + any.seed())
+                                .anySatisfy(f -> assertThat(f.label()).startsWith("Buy one as "));
+                    });
+        });
+        assertThat(seen[0]).isPositive();
+        assertThat(seen[1]).isPositive();
     }
 }
