@@ -31,6 +31,13 @@ describe('a number with its label', () => {
     close()
   })
 
+  it('and of a board that is too short by how much', () => {
+    const { page, close } = row('blank.left', -60.8, '−60.8')
+    expect(read(page, '.label')).toBe('Too short by')
+    expect(read(page, '.value')).toBe('60.8 mm')
+    close()
+  })
+
   it('keeps the sign of a number that may go either way', () => {
     const { page, close } = row('lid.over-groove', -1.5, '−1.50')
     expect(read(page, '.label')).toBe('Held on the driest day')

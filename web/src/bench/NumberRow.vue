@@ -9,13 +9,14 @@ const props = defineProps<{ id: string; label?: string; strong?: boolean }>()
 const bench = useBench()
 const number = computed(() => bench.numbers.get(props.id))
 
-/** What falls out is not held by less than nothing: it is told how far it is out. */
+/** What falls out is not held by less than nothing, and of a board that is too short nothing is left: it is told how far. */
 const OUT: Record<string, string> = {
+  'blank.left': 'Too short by',
   'engagement-slid': 'Out on the driest day, slid to one side',
   'engagement-centred': 'Out on the driest day, centred'
 }
 const out = computed(() => {
-  const words = OUT[props.id.split('.').at(-1) ?? '']
+  const words = OUT[props.id] ?? OUT[props.id.split('.').at(-1) ?? '']
   return words && number.value && number.value.value < 0 ? words : undefined
 })
 const says = computed(() => out.value ?? props.label ?? number.value?.label ?? '')

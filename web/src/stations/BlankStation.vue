@@ -79,7 +79,6 @@ function forget() {
   void bench.decide((plan) => delete plan.blank.measured)
 }
 const toBuy = computed(() => bench.plan?.blank.length === undefined)
-const short = computed(() => (bench.numbers.get('blank.left')?.value ?? 0) < 0)
 const copying =
   'Without a stop: mark the second side from the first, and the second end from its fellow; a copy is truer than two readings. Cut all parts of a box on one day.'
 </script>
@@ -122,11 +121,7 @@ const copying =
       <template v-else-if="!batch">
         <NumberRow id="blank.needed" strong />
         <NumberRow id="blank.needed-width" strong />
-        <NumberRow
-          v-if="!toBuy"
-          id="blank.left"
-          :label="short ? 'Too short by (under zero)' : 'Left over in length'"
-        />
+        <NumberRow v-if="!toBuy" id="blank.left" label="Left over in length" />
         <NumberRow id="fingers.first-rip" label="Rip the strip first to" />
       </template>
     </template>
