@@ -98,7 +98,7 @@ public record LowEnds(
                         low.id(),
                         "The low wall is not lower than the others: it must stay under "
                                 + display.text(full, Precision.FIT) + ".",
-                        new Fix("All walls of one height", plan.with(plan.size().withLowered(null))));
+                        level(plan));
             }
             return;
         }
@@ -156,10 +156,18 @@ public record LowEnds(
         return height.minus(below).isOver(above.minus(height)) ? List.of(above, below) : List.of(below, above);
     }
 
+    /** No wall is lower by the maker's wish. */
+    public static Fix level(BoxPlan plan) {
+        return new Fix("All walls of one height", plan.with(plan.size().withLowered(null)));
+    }
+
     private static Fix[] raised(BoxPlan plan, Rung chosen, LowWalls walls) {
         List<Fix> fixes = new ArrayList<>();
-        if (walls.by() == LowWalls.By.MAKER && chosen.layout().sections() > FEWEST + 1) {
-            add(plan, chosen, fixes, chosen.layout().boundaries().get(FEWEST));
+        if (walls.by() == LowWalls.By.MAKER) {
+            if (chosen.layout().sections() > FEWEST + 1) {
+                add(plan, chosen, fixes, chosen.layout().boundaries().get(FEWEST));
+            }
+            fixes.add(level(plan));
         }
         return fixes.toArray(new Fix[0]);
     }

@@ -3,6 +3,7 @@ package canthook.lid;
 import canthook.fingers.Ladder;
 import canthook.fingers.Layout;
 import canthook.fingers.Layout.Span;
+import canthook.fingers.LowEnds;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
@@ -57,7 +58,11 @@ record SawnOffJudge(SawnOffLid lid, BoxPlan plan, SizedBox box, Ladder ladder, V
                     Code.LID_OFF_WALL,
                     "lid.groove-offset",
                     "The top’s groove lies off a wall it runs in. Put it below the upper edge.",
-                    Stream.concat(Stream.of(judge.at("Put it at ", onWall)), withItsSeam(standing, onWall).stream())
+                    Stream.of(
+                                    Stream.of(judge.at("Put it at ", onWall)),
+                                    withItsSeam(standing, onWall).stream(),
+                                    walls.low() == null ? Stream.<Fix>empty() : Stream.of(LowEnds.level(standing)))
+                            .flatMap(fixes -> fixes)
                             .toArray(Fix[]::new));
             return;
         }

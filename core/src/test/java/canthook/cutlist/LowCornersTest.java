@@ -9,6 +9,7 @@ import static canthook.SeedLibrary.slidingLid;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import canthook.AnyPlan;
 import canthook.fingers.Joint;
 import canthook.length.Length;
 import canthook.panel.GrooveEnds;
@@ -22,10 +23,15 @@ import canthook.plan.Lowered.Which;
 import canthook.plan.Part;
 import canthook.plan.PartEnd;
 import canthook.planner.FirstGuess;
+import canthook.planner.Planner;
 import canthook.planner.WorkedPlan;
 import canthook.saw.Jobs;
+import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
+import canthook.verdict.Verdict.Weight;
+import canthook.walls.LowWalls;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -205,5 +211,35 @@ class LowCornersTest {
                     assertThat(after.fingers().chosen().sections().count()).isEqualTo(count);
                     assertThat(slidingLid(after).isOnBoundary()).isTrue();
                 });
+    }
+
+    /** Too few sections for a low end, or a top's groove that runs out of it: a box nothing else stops can be made of one height. */
+    @Test
+    void aLowWallThatCannotBeIsGivenUp() {
+        int[] seen = new int[2];
+        // one of each kind among them, however few are asked for
+        Stream<AnyPlan> some = Stream.of(500_472L, 500_622L).map(AnyPlan::of);
+        Stream.concat(some, AnyPlan.seeds(500_000, 2_000)).forEach(any -> {
+            WorkedPlan worked = any.worked();
+            LowWalls low = worked.walls().low();
+            if (low == null || low.by() != LowWalls.By.MAKER) {
+                return;
+            }
+            BoxPlan level = worked.plan().with(worked.plan().size().withLowered(null));
+            WorkedPlan after = Planner.work(level, worked.shop());
+            if (after.found().stream().anyMatch(v -> v.weight() == Weight.STOP)) {
+                return;
+            }
+            for (Verdict verdict : worked.verdicts()) {
+                if (verdict.code() == Code.LOW_END_TOO_LOW || verdict.code() == Code.LID_OFF_WALL) {
+                    seen[verdict.code() == Code.LOW_END_TOO_LOW ? 0 : 1]++;
+                    assertThat(verdict.fixes())
+                            .as("seed " + any.seed())
+                            .anySatisfy(f -> assertThat(f.label()).isEqualTo("All walls of one height"));
+                }
+            }
+        });
+        assertThat(seen[0]).isPositive();
+        assertThat(seen[1]).isPositive();
     }
 }
