@@ -55,7 +55,7 @@ tellsItsValue(
 .choice {
   display: grid;
   /* the longest word of a wood and the arrow beside it; the label breaks before they meet */
-  grid-template-columns: minmax(0, auto) minmax(8.4rem, 1fr);
+  grid-template-columns: minmax(0, auto) minmax(min-content, 1fr);
   align-items: center;
   gap: 0.6rem;
   padding: 0.24rem 0;
@@ -65,9 +65,10 @@ tellsItsValue(
   white-space: normal;
   line-height: 1.2;
   overflow: visible;
+  width: auto;
+  min-width: min-content;
 }
 .choice :deep(.p-select) {
-  min-width: 0;
   justify-self: end;
   max-width: 100%;
 }
