@@ -6,9 +6,10 @@ import type { Marked } from '../shop/away'
 import { quiet } from '../test-mount'
 import { sawRun } from './saw-run'
 
-/** The browser's own store, in memory; can be made full. */
+/** The browser's own store, in memory; can be made full, or so slow that a device is switched off before it wrote where the run stands. */
 const store = vi.hoisted(() => ({
   full: false,
+  slow: false,
   n: 0,
   marked: [] as Marked[],
   ahead: undefined as AheadView | undefined,
@@ -17,11 +18,14 @@ const store = vi.hoisted(() => ({
 vi.mock('../shop/away', () => ({
   putAhead: async (_: string, ahead: AheadView) => void (store.ahead = ahead),
   aheadOf: async () => store.ahead,
-  putStood: async (_: string, __: string, at: number) => void (store.stood = at),
+  putStood: async (_: string, __: string, at: number) => {
+    if (!store.slow) store.stood = at
+  },
   stoodAt: async () => store.stood,
-  putMarked: async (marked: Marked) => {
+  putMarked: async (_: string, marked: Marked, stands: number) => {
     if (store.full) throw new Error('no room')
     store.marked.push({ ...marked, n: ++store.n })
+    store.stood = stands
   },
   markedOf: async (run: string) => store.marked.filter((m) => m.run === run),
   markedOfOthers: async (_: string, run: string) => store.marked.filter((m) => m.run !== run),
@@ -96,7 +100,7 @@ const DONE = { kind: 'DONE' } as const
 
 describe('a run at the saw', () => {
   beforeEach(() => {
-    Object.assign(store, { full: false, n: 0, marked: [], ahead: undefined, stood: undefined })
+    Object.assign(store, { full: false, slow: false, n: 0, marked: [], ahead: undefined, stood: undefined })
     localStorage.clear()
   })
   afterEach(() => vi.unstubAllGlobals())
@@ -152,6 +156,20 @@ describe('a run at the saw', () => {
     expect(store.marked).toEqual([])
     await saw.look()
     expect(there.sent('/events/away')).toHaveLength(1)
+  })
+
+  it('stands where the last mark led when the device is switched off right after it', async () => {
+    const { there, saw } = await begun()
+    await saw.happened(DONE)
+    there.away = true
+    store.slow = true
+    await saw.happened(DONE)
+    await saw.happened(DONE)
+    await saw.happened({ kind: 'BACK' })
+    const on = sawRun(ref('tray'))
+    await on.begin()
+    expect(on.run.value?.at).toBe(2)
+    expect(on.waiting.value).toHaveLength(3)
   })
 
   it('keeps here what the shop could not take when it was back', async () => {

@@ -125,13 +125,9 @@ export function sawRun(box: Ref<string>) {
     return true
   }
 
-  /** To the pass an event leads to, as it was fetched. */
-  function step(event: SawEvent) {
-    const at = (run.value?.at ?? 0) + (event.kind === 'DONE' ? 1 : -1)
-    const next = ahead.value?.places[at]
-    if (!next) return
-    run.value = next
-    remember(next)
+  /** The pass an event leads to, as it was fetched. */
+  function ledTo(now: RunView, event: SawEvent): RunView {
+    return ahead.value?.places[now.at + (event.kind === 'DONE' ? 1 : -1)] ?? now
   }
 
   /** Marks it here: the shop gets it when it is back. */
@@ -143,15 +139,16 @@ export function sawRun(box: Ref<string>) {
       return
     }
     const marked: Marked = { run: run.value.id, event, mark, at: Date.now() }
+    const next = ledTo(run.value, event)
     try {
-      await away.putMarked(marked)
+      await away.putMarked(box.value, marked, next.at)
     } catch {
       told.value =
         'Not kept: this browser has no room for it. Do not cut on; press again when the shop is back.'
       return
     }
     waiting.value = await away.markedOf(run.value.id)
-    step(event)
+    run.value = next
     told.value = ''
   }
 

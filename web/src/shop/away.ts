@@ -56,8 +56,14 @@ export async function stoodAt(box: string, run: string): Promise<number | undefi
   return stood?.run === run ? stood.at : undefined
 }
 
-export async function putMarked(marked: Marked): Promise<void> {
-  await (await store()).add('marked', marked)
+/** The mark, and at which pass the run stands with it: both or neither, whenever the device is switched off. */
+export async function putMarked(box: string, marked: Marked, stands: number): Promise<void> {
+  const tx = (await store()).transaction(['marked', 'stood'], 'readwrite')
+  await Promise.all([
+    tx.objectStore('marked').add(marked),
+    tx.objectStore('stood').put({ box, run: marked.run, at: stands }),
+    tx.done
+  ])
 }
 
 /** In the order they were marked. */
