@@ -12,6 +12,9 @@ import { CantHook } from './theme'
 
 if (localStorage.getItem('lamp') === 'dark') document.documentElement.classList.add('dark')
 
+/** So long a failure stands told, ms; the same one is not told twice meanwhile. */
+const TOLD_FOR = 8000
+
 const app = createApp(App)
   .use(createPinia())
   .use(router)
@@ -23,11 +26,21 @@ const app = createApp(App)
   })
   .use(ToastService)
 
-// nothing that fails does so silently
-app.config.errorHandler = (error) => {
-  app.config.globalProperties.$toast.add({ severity: 'error', summary: problemOf(error).detail, life: 8000 })
+// nothing that fails does so silently, whether it was waited for or not
+const standing = new Set<string>()
+function tell(error: unknown) {
   console.warn(error)
+  const summary = problemOf(error).detail
+  if (standing.has(summary)) return
+  standing.add(summary)
+  window.setTimeout(() => standing.delete(summary), TOLD_FOR)
+  app.config.globalProperties.$toast.add({ severity: 'error', summary, life: TOLD_FOR })
 }
+app.config.errorHandler = tell
+window.addEventListener('unhandledrejection', (event) => {
+  event.preventDefault()
+  tell(event.reason)
+})
 // a device that was put out, or never let in, is led to the door and from there to where it wanted
 stranger.asked = async () => {
   await router.isReady()

@@ -1,5 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { ref } from 'vue'
 import { useBench } from './store'
 import { allUnkept } from './unkept'
 
@@ -87,6 +88,20 @@ describe('a box on the bench', () => {
     await bench.keep()
     expect(shop.calls.findLast((c) => c.method === 'PUT')?.body.backTo).toBeUndefined()
     expect(bench.canRedo).toBe(false)
+  })
+
+  it('takes a wood from a list on the screen and decides on', async () => {
+    const { bench } = await opened()
+    const woods = ref([{ wood: { id: 'orchard-pear', name: 'Orchard pear' } }])
+    await bench.set('walls', { wood: 'orchard-pear', own: woods.value[0]?.wood })
+    await bench.set('size.height', 80)
+    expect(bench.plan).toEqual({
+      name: 'Tray',
+      size: { height: 80 },
+      walls: { wood: 'orchard-pear', own: { id: 'orchard-pear', name: 'Orchard pear' } }
+    })
+    await bench.undo()
+    expect(bench.plan?.size.height).toBe(96)
   })
 
   it('takes a dragged number as one step to undo, and redoes it', async () => {

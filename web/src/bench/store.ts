@@ -197,14 +197,16 @@ export const useBench = defineStore('bench', () => {
     const after = structuredClone(toRaw(before))
     change(after)
     sayTouched(before, after)
-    if (JSON.stringify(after) === JSON.stringify(before)) return
+    const said = JSON.stringify(after)
+    if (said === JSON.stringify(before)) return
     const last = done.value[done.value.length - 1]
     if (!(merge && last?.merge === merge)) {
       done.value = [...done.value, { plan: before, merge }]
     }
     undone.value = []
     farForth.value = []
-    plan.value = after
+    // what was taken from a list on the screen stays the list's own; the plan holds nothing but what it says
+    plan.value = JSON.parse(said) as BoxPlan
     keepSoon()
     await work(before)
   }
@@ -266,7 +268,7 @@ export const useBench = defineStore('bench', () => {
   function become(after: BoxPlan) {
     return decide((draft) => {
       for (const key of Object.keys(draft)) if (!(key in after)) Reflect.deleteProperty(draft, key)
-      Object.assign(draft, structuredClone(toRaw(after)))
+      Object.assign(draft, after)
     })
   }
 

@@ -242,7 +242,14 @@ class RackTest {
         assertThat(page.locator(".slate [data-number='mates.apart'] .value")).isVisible();
         assertThat(page.locator("[data-code=MATES_MOVE_APART]")).containsText("apart along the height");
         page.locator("[data-code=MATES_MOVE_APART] .fix").click();
+        // what a fix would do is shown while the pointer is on it: only what stays when it is gone was done
+        page.mouse().move(5, 5);
+        assertThat(page.locator("[data-code=MATES_MOVE_APART]")).hasCount(0);
         assertThat(page.locator(".slate [data-number='mates.apart']")).hasCount(0);
+        assertThat(page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName("The ends").setExact(true)))
+                .containsText("of the same wood");
         page.context().close();
     }
 }

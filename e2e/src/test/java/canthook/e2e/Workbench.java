@@ -148,6 +148,10 @@ final class Workbench implements AutoCloseable {
             if (m.type().equals("error") && !m.text().matches(".*status of (4..|503|507).*")) {
                 complaints.add(m.text());
             }
+            // what the screen met and told its user, and no answer of the shop's: a fault of its own
+            if (m.type().equals("warning") && m.text().matches("(?s)\\w*Error: (?!Failed to fetch).*")) {
+                complaints.add(m.text());
+            }
         });
         page.onPageError(complaints::add);
         return page;
