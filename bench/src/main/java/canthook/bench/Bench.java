@@ -113,6 +113,9 @@ public final class Bench {
         }
     }
 
+    /** What a hand at a slider makes of it, ms: twenty a second. */
+    private static final double DRAGGED_EVERY = 50;
+
     private static void load(String address) throws Exception {
         String box = "1-germination-box.json";
         String[] stations = {"fingers", "size", "lid"};
@@ -132,6 +135,7 @@ public final class Bench {
             Load.Result again = Load.run(address + "/api/work", body, 6);
             Load.Result work = Load.run(address + "/api/work", fresh, 6);
             Load.Result echoOfAnswer = Load.run(address + "/bench/echo", answer, 6);
+            Load.Result dragged = Load.dragging(address + "/api/work", fresh, 6, DRAGGED_EVERY);
             say(
                     "POST /api/work, station %s, 20 clients (promise: p99 at most 25 ms, at least 0.5 of an echo):",
                     station);
@@ -139,6 +143,7 @@ public final class Bench {
             say("  echo of the worked plan, %d bytes: %s", answer.length, echoOfAnswer);
             against("the same plan again and again", again, echo, echoOfAnswer);
             against("no two plans alike", work, echo, echoOfAnswer);
+            say("  no two plans alike, each client drags, one every %.0f ms: %s", DRAGGED_EVERY, dragged);
         }
     }
 

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.locks.LockSupport;
 
 /**
  * Twenty clients on connections of their own, each sending its next request when the last is answered, for a set time. Plain
@@ -37,6 +38,20 @@ final class Load {
 
     /** Each client sends the bodies in turn, all starting at different ones. */
     static Result run(String address, List<byte[]> bodies, double seconds) throws Exception {
+        return run(address, bodies, seconds, 0);
+    }
+
+    /**
+     * As when so many people each drag a number: every client asks every so often, not when it was answered. A request is as old as
+     * the moment it was due, also when the one before it was late.
+     *
+     * @param every ms from one request of a client to its next, over 0
+     */
+    static Result dragging(String address, List<byte[]> bodies, double seconds, double every) throws Exception {
+        return run(address, bodies, seconds, every);
+    }
+
+    private static Result run(String address, List<byte[]> bodies, double seconds, double every) throws Exception {
         URI uri = URI.create(address);
         ExecutorService pool = Executors.newFixedThreadPool(CLIENTS, work -> {
             Thread thread = new Thread(work, "client");
@@ -48,7 +63,8 @@ final class Load {
         List<Future<long[]>> clients = new ArrayList<>();
         for (int i = 0; i < CLIENTS; i++) {
             int from = i * bodies.size() / CLIENTS;
-            clients.add(pool.submit(() -> client(uri, bodies, from, until)));
+            long due = began + (long) (every * 1e6 * i / CLIENTS);
+            clients.add(pool.submit(() -> client(uri, bodies, from, due, (long) (every * 1e6), until)));
         }
         List<long[]> all = new ArrayList<>();
         for (Future<long[]> client : clients) {
@@ -70,7 +86,8 @@ final class Load {
         return request;
     }
 
-    private static long[] client(URI uri, List<byte[]> bodies, int from, long until) throws IOException {
+    private static long[] client(URI uri, List<byte[]> bodies, int from, long due, long every, long until)
+            throws IOException {
         List<byte[]> requests = bodies.stream().map(body -> request(uri, body)).toList();
         long[] times = new long[4096];
         int n = 0;
@@ -79,7 +96,8 @@ final class Load {
             OutputStream out = socket.getOutputStream();
             InputStream in = new BufferedInputStream(socket.getInputStream(), 65_536);
             while (System.nanoTime() < until) {
-                long began = System.nanoTime();
+                long began = every > 0 ? due + n * every : System.nanoTime();
+                LockSupport.parkNanos(began - System.nanoTime());
                 out.write(requests.get((from + n) % requests.size()));
                 readAnswer(in);
                 if (n == times.length) {
