@@ -6,6 +6,7 @@ import canthook.sheets.SheetPlan.Opened;
 import canthook.sheets.SheetSolver.Hurry;
 import canthook.sheets.exact.Grounds.Alike;
 import canthook.sheets.exact.Pattern.Band;
+import canthook.sheets.exact.YieldSearch.Certain;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -83,19 +84,27 @@ final class SheetSearch {
         int[] every = grounds.everySheet();
         offer(Shelves.lay(grounds, sheets(every, null)));
         byHand(every, price, PLANS);
-        try (SheetPrices prices = new SheetPrices(grounds)) {
-            int least = missingAtLeast(prices, every, missing(best) - 1);
-            if (missing(best) > least) {
-                byPrices(every, prices);
-                choose(every, least);
+        Certain certain = Yielded.of(grounds, hurry)
+                .map(yielded -> new YieldSearch(grounds, yielded, hurry).best(missing(best)))
+                .orElse(new Certain(List.of(), 0, 0, 0));
+        certain.plans().forEach(this::offer);
+        int least = certain.missing();
+        double area = missing(best) == certain.atMissing() ? certain.area() : 0;
+        if (missing(best) > least || area(best) > area + 1) {
+            try (SheetPrices prices = new SheetPrices(grounds)) {
+                least = Math.max(least, missingAtLeast(prices, every, missing(best) - 1));
+                if (missing(best) > least) {
+                    byPrices(every, prices);
+                    choose(every, least);
+                }
+                area = Math.max(area, leastArea(prices, price));
             }
-            double area = leastArea(prices, price);
-            keepMost(every, price);
-            return found(
-                    wanted - Math.min(least, missing(best)),
-                    Math.min(area, area(best)),
-                    bounds.left(best, missing(best), area(best)));
         }
+        keepMost(every, price);
+        return found(
+                wanted - Math.min(least, missing(best)),
+                Math.min(area, area(best)),
+                bounds.left(best, missing(best), area(best)));
     }
 
     private int missingAtLeast(SheetPrices prices, int[] opened, int enough) {

@@ -1,0 +1,183 @@
+package canthook.sheets.exact;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+
+/**
+ * Whether a mixture of sheets holds all that is wanted, told for certain: sheet after sheet, what may still be wanted after every
+ * choice of lots (dynamic programming over what is left). A rest is dropped when the sheets to come cannot yield it at some
+ * prices:
+ *
+ * <pre>
+ * Σ price · rest  >  Σ over the sheets to come: best lot at those prices
+ * </pre>
+ *
+ * which is true of any prices; those of the mixture's own linear programme leave the fewest, as there it is tight.
+ */
+final class LotByLot {
+    /** Prices a little off the mixture's own drop rests that those let pass. */
+    private static final int MORE_PRICES = 4;
+
+    private static final double OFF = 0.2;
+    private static final double CLOSE = 1e-9;
+
+    enum Holds {
+        YES,
+        NO,
+        /** More rests than were to be looked at. */
+        UNKNOWN
+    }
+
+    private final Yielded yielded;
+    private final Lots lots;
+
+    /** The kinds of the mixture's sheets, those with few lots first. */
+    private final List<Integer> order = new ArrayList<>();
+
+    private final List<double[]> prices = new ArrayList<>();
+
+    /** By prices and sheet: what it and those behind it can yield at the most. */
+    private final double[][] most;
+
+    /** Rests before each sheet. */
+    private final List<long[]> rests = new ArrayList<>();
+
+    private long steps;
+
+    /**
+     * @param areas of each panel with its kerfs
+     * @param own prices of the mixture
+     */
+    LotByLot(Yielded yielded, int[] mixture, double[] areas, double[] own) {
+        this.yielded = yielded;
+        lots = yielded.lots;
+        for (int k = 0; k < mixture.length; k++) {
+            order.addAll(Collections.nCopies(mixture[k], k));
+        }
+        order.sort(Comparator.comparingInt(k -> yielded.full(k).length));
+        prices.add(areas);
+        prices.add(own);
+        Random random = new Random(1);
+        for (int n = 0; n < MORE_PRICES; n++) {
+            prices.add(Arrays.stream(own)
+                    .map(price -> price * (1 + OFF * (2 * random.nextDouble() - 1)))
+                    .toArray());
+        }
+        most = new double[prices.size()][order.size() + 1];
+        for (int n = 0; n < most.length; n++) {
+            double[] price = prices.get(n);
+            for (int i = order.size() - 1; i >= 0; i--) {
+                double best = Arrays.stream(yielded.full(order.get(i)))
+                        .mapToDouble(lot -> worth(lot, price))
+                        .max()
+                        .orElse(0);
+                most[n][i] = most[n][i + 1] + best;
+            }
+        }
+    }
+
+    private double worth(long lot, double[] price) {
+        double worth = 0;
+        for (int p = 0; p < price.length; p++) {
+            worth += price[p] * lots.count(lot, p);
+        }
+        return worth;
+    }
+
+    /** @param atMost steps are gone */
+    Holds holds(long atMost) {
+        steps = atMost;
+        rests.clear();
+        rests.add(new long[] {lots.all()});
+        for (int i = 0; i < order.size(); i++) {
+            long[] after = after(i, rests.get(i));
+            if (steps < 0) {
+                return Holds.UNKNOWN;
+            }
+            rests.add(after);
+            if (after.length > 0 && after[0] == 0) {
+                return Holds.YES;
+            }
+        }
+        return Holds.NO;
+    }
+
+    long stepsLeft() {
+        return steps;
+    }
+
+    /** What may be wanted after a sheet, sorted; nothing at all when that can be had. */
+    private long[] after(int sheet, long[] before) {
+        long[] found = new long[1024];
+        int n = 0;
+        for (long still : before) {
+            for (long lot : yielded.full(order.get(sheet))) {
+                long rest = lots.rest(still, lot);
+                if (rest == 0) {
+                    return new long[] {0};
+                }
+                if (isHopeless(rest, sheet + 1)) {
+                    continue;
+                }
+                if (n == found.length) {
+                    n = sortedOnce(found, n);
+                    found = n > found.length / 2 ? Arrays.copyOf(found, 2 * found.length) : found;
+                }
+                found[n++] = rest;
+            }
+            steps -= yielded.full(order.get(sheet)).length;
+            if (steps < 0) {
+                break;
+            }
+        }
+        return Arrays.copyOf(found, sortedOnce(found, n));
+    }
+
+    private boolean isHopeless(long rest, int next) {
+        for (int n = 0; n < most.length; n++) {
+            if (worth(rest, prices.get(n)) > most[n][next] * (1 + CLOSE) + CLOSE) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static int sortedOnce(long[] found, int n) {
+        Arrays.sort(found, 0, n);
+        int kept = 0;
+        for (int i = 0; i < n; i++) {
+            if (i == 0 || found[i] != found[i - 1]) {
+                found[kept++] = found[i];
+            }
+        }
+        return kept;
+    }
+
+    /** After it holds: a lot of each sheet that was needed, cut. */
+    List<Pattern> plan() {
+        List<Pattern> plan = new ArrayList<>();
+        long rest = 0;
+        for (int i = rests.size() - 2; i >= 0; i--) {
+            int kind = order.get(i);
+            boolean traced = false;
+            for (int b = 0; b < rests.get(i).length && !traced; b++) {
+                long still = rests.get(i)[b];
+                for (long lot : yielded.full(kind)) {
+                    if (lots.rest(still, lot) == rest) {
+                        plan.add(yielded.pattern(kind, lot));
+                        rest = still;
+                        traced = true;
+                        break;
+                    }
+                }
+            }
+        }
+        int[] wanted = new int[lots.kinds()];
+        Arrays.setAll(wanted, lots::wanted);
+        return plan.stream().map(pattern -> pattern.upTo(wanted)).toList();
+    }
+}
