@@ -1,5 +1,6 @@
 package canthook.sheets.exact;
 
+import canthook.sheets.exact.Yielded.Taken;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -47,6 +48,9 @@ final class LotByLot {
     private final List<long[]> rests = new ArrayList<>();
 
     private long steps;
+
+    /** What was wanted still before the lot that was traced last. */
+    private long before;
 
     /**
      * @param areas of each panel with its kerfs
@@ -157,27 +161,27 @@ final class LotByLot {
         return kept;
     }
 
-    /** After it holds: a lot of each sheet that was needed, cut. */
-    List<Pattern> plan() {
-        List<Pattern> plan = new ArrayList<>();
+    /** After it holds: a lot of each sheet that was needed. */
+    List<Taken> taken() {
+        List<Taken> taken = new ArrayList<>();
         long rest = 0;
         for (int i = rests.size() - 2; i >= 0; i--) {
-            int kind = order.get(i);
-            boolean traced = false;
-            for (int b = 0; b < rests.get(i).length && !traced; b++) {
-                long still = rests.get(i)[b];
-                for (long lot : yielded.full(kind)) {
-                    if (lots.rest(still, lot) == rest) {
-                        plan.add(yielded.pattern(kind, lot));
-                        rest = still;
-                        traced = true;
-                        break;
-                    }
+            Taken one = to(rest, i);
+            taken.add(one);
+            rest = before;
+        }
+        return taken;
+    }
+
+    private Taken to(long rest, int sheet) {
+        for (long still : rests.get(sheet)) {
+            for (long lot : yielded.full(order.get(sheet))) {
+                if (lots.rest(still, lot) == rest) {
+                    before = still;
+                    return new Taken(order.get(sheet), lot);
                 }
             }
         }
-        int[] wanted = new int[lots.kinds()];
-        Arrays.setAll(wanted, lots::wanted);
-        return plan.stream().map(pattern -> pattern.upTo(wanted)).toList();
+        throw new IllegalStateException("A rest that no lot leads to");
     }
 }

@@ -55,7 +55,19 @@ final class Lots {
 
     /** Whether a lot, or the sum of two that are, has no more of any panel than is wanted. */
     boolean isWanted(long lot) {
-        return ((all | guards) - lot & guards) == guards;
+        return holds(all, lot);
+    }
+
+    /** Whether a lot has a part in it. */
+    boolean holds(long lot, long part) {
+        return ((lot | guards) - part & guards) == guards;
+    }
+
+    /** How many of each panel of the task. */
+    int[] counts(long lot) {
+        int[] counts = new int[wanted.length];
+        Arrays.setAll(counts, p -> count(lot, p));
+        return counts;
     }
 
     /** What is still wanted after a lot: no panel less than none, also where the lot has more of it. */

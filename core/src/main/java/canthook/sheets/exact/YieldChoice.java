@@ -2,6 +2,7 @@ package canthook.sheets.exact;
 
 import canthook.sheets.SheetSolver.Hurry;
 import canthook.sheets.exact.Grounds.Alike;
+import canthook.sheets.exact.Yielded.Taken;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
@@ -25,7 +26,6 @@ import java.util.Optional;
  */
 final class YieldChoice {
     private final Grounds grounds;
-    private final Yielded yielded;
     private final Hurry hurry;
     private final CpModel model = new CpModel();
     private final List<Map<Long, IntVar>> often = new ArrayList<>();
@@ -33,14 +33,13 @@ final class YieldChoice {
     private final LinearExpr area;
 
     /**
-     * @param plan that was found, if any
+     * @param taken what was found, if anything
      * @param bound nothing less is possible
      */
-    record Chosen(Optional<List<Pattern>> plan, double bound) {}
+    record Chosen(Optional<List<Taken>> taken, double bound) {}
 
     YieldChoice(Grounds grounds, Yielded yielded, Hurry hurry) {
         this.grounds = grounds;
-        this.yielded = yielded;
         this.hurry = hurry;
         Lots lots = yielded.lots;
         LinearExprBuilder missed = LinearExpr.newBuilder();
@@ -91,7 +90,7 @@ final class YieldChoice {
         model.addLessOrEqual(missing, noMore);
         model.minimize(area);
         Chosen chosen = solved(effort, 0);
-        return new Chosen(chosen.plan(), chosen.bound() - grounds.task.sheets().size());
+        return new Chosen(chosen.taken(), chosen.bound() - grounds.task.sheets().size());
     }
 
     private Chosen solved(double effort, double bound) {
@@ -99,22 +98,21 @@ final class YieldChoice {
         CpSolverStatus status = solver.solve(model);
         return switch (status) {
             case OPTIMAL, FEASIBLE ->
-                new Chosen(Optional.of(plan(solver)), Math.max(bound, solver.bestObjectiveBound()));
+                new Chosen(Optional.of(taken(solver)), Math.max(bound, solver.bestObjectiveBound()));
             case UNKNOWN -> new Chosen(Optional.empty(), Math.max(bound, solver.bestObjectiveBound()));
             default -> throw new IllegalStateException("The choice of lots is no good model: " + status);
         };
     }
 
-    private List<Pattern> plan(CpSolver solver) {
-        List<Pattern> plan = new ArrayList<>();
-        int[] wanted = grounds.wanted.clone();
+    private List<Taken> taken(CpSolver solver) {
+        List<Taken> taken = new ArrayList<>();
         for (int k = 0; k < often.size(); k++) {
             for (Map.Entry<Long, IntVar> one : often.get(k).entrySet()) {
                 for (long n = solver.value(one.getValue()); n > 0; n--) {
-                    plan.add(yielded.pattern(k, one.getKey()).upTo(wanted));
+                    taken.add(new Taken(k, one.getKey()));
                 }
             }
         }
-        return plan;
+        return taken;
     }
 }

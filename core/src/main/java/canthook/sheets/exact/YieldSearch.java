@@ -6,6 +6,8 @@ import canthook.sheets.exact.YieldChoice.Chosen;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The best plan where everything the sheets can yield is known: the first mixture of sheets by growing area that holds all panels;
@@ -17,9 +19,13 @@ final class YieldSearch {
 
     private static final double EFFORT = 2;
 
+    /** So often a choice is made anew because flaws were in its way. */
+    private static final int ROUNDS = 40;
+
     private final Grounds grounds;
     private final Yielded yielded;
     private final Hurry hurry;
+    private long steps = STEPS;
 
     /**
      * What is certain.
@@ -45,38 +51,77 @@ final class YieldSearch {
         }
         double unknown = -1;
         try (LotPrices prices = new LotPrices(yielded, grounds.all.size())) {
-            long steps = STEPS;
             double need = new SheetBounds(grounds).need(0);
             for (int[] mixture : mixtures.all()) {
                 if (Mixtures.holds(grounds, mixture) < need - 1 || !prices.isEnough(mixture)) {
                     continue;
                 }
                 double area = Mixtures.area(grounds, mixture);
-                LotByLot lots = new LotByLot(yielded, mixture, areas(), prices.prices());
-                Holds holds = steps < 0 || hurry.stops() ? Holds.UNKNOWN : lots.holds(steps);
-                steps = Math.min(steps, lots.stepsLeft());
-                switch (holds) {
-                    case YES -> {
-                        return new Certain(List.of(lots.plan()), 0, unknown < 0 ? area : unknown, 0);
-                    }
-                    case NO -> {}
-                    case UNKNOWN -> unknown = unknown < 0 ? area : unknown;
+                Settled settled = settled(mixture, prices.prices());
+                if (settled.plan() != null) {
+                    return new Certain(List.of(settled.plan()), 0, unknown < 0 ? area : unknown, 0);
+                }
+                if (!settled.isCertain()) {
+                    unknown = unknown < 0 ? area : unknown;
                 }
             }
         }
         return unknown < 0 ? fewest(reached) : new Certain(List.of(), 0, unknown, 0);
     }
 
+    /**
+     * @param plan that makes all of the mixture; null when none does, or when that is not certain
+     */
+    private record Settled(@Nullable List<Pattern> plan, boolean isCertain) {}
+
+    /** Lots that flaws are in the way of are found out as they are wanted, and it is asked again. */
+    private Settled settled(int[] mixture, double[] prices) {
+        while (steps > 0 && !hurry.stops()) {
+            LotByLot lots = new LotByLot(yielded, mixture, areas(), prices);
+            Holds holds = lots.holds(steps);
+            steps = lots.stepsLeft();
+            if (holds != Holds.YES) {
+                return new Settled(null, holds == Holds.NO);
+            }
+            int learnt = yielded.learnt();
+            Optional<List<Pattern>> cut = yielded.cut(lots.taken());
+            if (cut.isPresent()) {
+                return new Settled(cut.get(), true);
+            }
+            if (yielded.learnt() == learnt) {
+                break;
+            }
+        }
+        return new Settled(null, false);
+    }
+
     /** Not all can be made. */
     private Certain fewest(int reached) {
         List<List<Pattern>> plans = new ArrayList<>();
-        Chosen fewest = new YieldChoice(grounds, yielded, hurry).least(reached, 1, EFFORT);
-        int least = (int) Math.ceil(fewest.bound() - 1e-6);
-        fewest.plan().ifPresent(plans::add);
-        int missing = fewest.plan().map(this::missing).orElse(reached);
-        Chosen smallest = new YieldChoice(grounds, yielded, hurry).leastArea(missing, EFFORT);
-        smallest.plan().ifPresent(plans::add);
-        return new Certain(plans, least, smallest.bound(), missing);
+        double least = 1;
+        boolean done = false;
+        for (int n = 0; n < ROUNDS && !done && !hurry.stops(); n++) {
+            Chosen fewest = new YieldChoice(grounds, yielded, hurry).least(reached, (int) least, EFFORT);
+            least = Math.ceil(fewest.bound() - 1e-6);
+            done = least >= reached || isCut(fewest, plans);
+        }
+        int missing = plans.stream().mapToInt(this::missing).min().orElse(reached);
+        double area = 0;
+        done = false;
+        for (int n = 0; n < ROUNDS && !done && !hurry.stops(); n++) {
+            Chosen smallest = new YieldChoice(grounds, yielded, hurry).leastArea(missing, EFFORT);
+            area = Math.max(area, smallest.bound());
+            done = isCut(smallest, plans);
+        }
+        return new Certain(plans, (int) least, area, missing);
+    }
+
+    /** Whether nothing is gained by asking again. */
+    private boolean isCut(Chosen chosen, List<List<Pattern>> plans) {
+        int learnt = yielded.learnt();
+        Optional<List<Pattern>> cut = chosen.taken().flatMap(yielded::cut);
+        cut.ifPresent(plans::add);
+        return cut.isPresent() || yielded.learnt() == learnt;
     }
 
     private int missing(List<Pattern> plan) {

@@ -3,42 +3,50 @@ package canthook.sheets.exact;
 import canthook.sheets.SheetSolver.Hurry;
 import canthook.sheets.exact.Grounds.Alike;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Everything the sheets of a task can yield: of each kind of sheet the lots that no panel can be added to, whichever way it is
- * ripped.
+ * ripped. Sheets with flaws stand here as if they had none, until a lot is wanted of one and cannot be cut around its flaws; then
+ * that lot, and all that hold it, are taken out.
  */
 final class Yielded {
     /** So many steps are gone for all kinds and ways together. */
     private static final long STEPS = 100_000_000;
 
     final Lots lots;
+    private final Grounds grounds;
     private final List<Map<Long, Yields>> ofKind = new ArrayList<>();
     private final List<long[]> full = new ArrayList<>();
+    private int learnt;
 
-    private Yielded(Lots lots) {
+    /** Of one sheet of a kind, by its number among the {@link Grounds}. */
+    record Taken(int kind, long lot) {}
+
+    private Yielded(Grounds grounds, Lots lots) {
+        this.grounds = grounds;
         this.lots = lots;
     }
 
-    /** @return empty where a sheet has a flaw, or where there is more than can be looked at */
+    /** @return empty where there is more than can be looked at */
     static Optional<Yielded> of(Grounds grounds, Hurry hurry) {
         Optional<Lots> lots = Lots.of(grounds.wanted);
         if (lots.isEmpty()) {
             return Optional.empty();
         }
-        Yielded all = new Yielded(lots.get());
+        Yielded all = new Yielded(grounds, lots.get());
         long steps = STEPS;
         for (Alike alike : grounds.all) {
             List<Yields> ways = new ArrayList<>();
             for (Ground way : alike.ways()) {
-                if (!way.flaws.isEmpty() || hurry.stops()) {
-                    return Optional.empty();
-                }
-                Optional<Yields> one = Yields.of(way, lots.get(), steps);
+                Optional<Yields> one = hurry.stops() ? Optional.empty() : Yields.of(way.clear(), lots.get(), steps);
                 if (one.isEmpty()) {
                     return Optional.empty();
                 }
@@ -63,17 +71,112 @@ final class Yielded {
         full.add(mine.keySet().stream().mapToLong(lot -> lot).toArray());
     }
 
-    /** Of one kind of sheet, by its number among the {@link Grounds}. */
+    /** Of one kind of sheet. */
     long[] full(int kind) {
         return full.get(kind);
     }
 
-    /** How such a lot is cut. */
-    Pattern pattern(int kind, long lot) {
-        Yields way = ofKind.get(kind).get(lot);
-        if (way == null) {
-            throw new IllegalArgumentException("No lot of that sheet");
+    /** How often it was found that a lot cannot be cut around the flaws. */
+    int learnt() {
+        return learnt;
+    }
+
+    /**
+     * Cuts a lot of each sheet, and no more than is wanted. What flaws may be in the way of is left to the clear sheets as far as
+     * they have it.
+     *
+     * @return empty when flaws are in the way, or when that was not found out
+     */
+    Optional<List<Pattern>> cut(List<Taken> taken) {
+        int[] wanted = grounds.wanted.clone();
+        List<Pattern> plan = new ArrayList<>();
+        for (Taken one : taken) {
+            Yields way = ofKind.get(one.kind()).get(one.lot());
+            if (isClear(one.kind()) && way != null) {
+                plan.add(way.pattern(one.lot()).upTo(wanted));
+            }
         }
-        return way.pattern(lot);
+        for (Taken one : taken) {
+            if (isClear(one.kind())) {
+                continue;
+            }
+            int[] some = lots.counts(one.lot());
+            for (int p = 0; p < some.length; p++) {
+                some[p] = Math.min(some[p], Math.max(0, wanted[p]));
+                wanted[p] -= some[p];
+            }
+            if (Arrays.stream(some).sum() == 0) {
+                continue;
+            }
+            Around around = around(one.kind(), some);
+            if (around.pattern() == null) {
+                if (around.isKnown()) {
+                    learn(one.kind(), some);
+                }
+                return Optional.empty();
+            }
+            plan.add(around.pattern());
+        }
+        return Optional.of(plan);
+    }
+
+    private boolean isClear(int kind) {
+        return grounds.all.get(kind).ways().get(0).flaws.isEmpty();
+    }
+
+    private record Around(@Nullable Pattern pattern, boolean isKnown) {}
+
+    private Around around(int kind, int[] lot) {
+        boolean known = true;
+        for (Ground way : grounds.all.get(kind).ways()) {
+            AroundFlaws around = new AroundFlaws(way, lot);
+            Optional<Pattern> cut = around.cut();
+            if (cut.isPresent()) {
+                return new Around(cut.get(), true);
+            }
+            known &= !around.isGivenUp();
+        }
+        return new Around(null, known);
+    }
+
+    /** What cannot be cut is made as little as it still cannot; no lot that holds it can be. */
+    private void learn(int kind, int[] lot) {
+        int[] least = lot.clone();
+        for (int p = 0; p < least.length; p++) {
+            while (least[p] > 0 && Arrays.stream(least).sum() > 1) {
+                least[p]--;
+                Around around = around(kind, least);
+                if (around.pattern() != null || !around.isKnown()) {
+                    least[p]++;
+                    break;
+                }
+            }
+        }
+        long never = 0;
+        for (int p = 0; p < least.length; p++) {
+            never += least[p] == 0 ? 0 : lots.one(p) * least[p];
+        }
+        learnt++;
+        Set<Long> kept = new LinkedHashSet<>();
+        Set<Long> less = new LinkedHashSet<>();
+        for (long was : full.get(kind)) {
+            if (!lots.holds(was, never)) {
+                kept.add(was);
+                continue;
+            }
+            for (int p = 0; p < least.length; p++) {
+                if (least[p] > 0) {
+                    less.add(was - lots.one(p) * (lots.count(was, p) - least[p] + 1));
+                }
+            }
+        }
+        for (long one : less) {
+            if (one != 0
+                    && kept.stream().noneMatch(other -> lots.holds(other, one))
+                    && less.stream().noneMatch(other -> other != one && lots.holds(other, one))) {
+                kept.add(one);
+            }
+        }
+        full.set(kind, kept.stream().mapToLong(each -> each).toArray());
     }
 }
