@@ -54,6 +54,8 @@ final class SheetSearch {
     private static final double EFFORT_FOR_ONE = 0.7;
     private static final double EFFORT_FOR_LEFT = 0.5;
 
+    private static final double SHARE_TO_SETTLE = 0.6;
+
     /** Patterns laid by hand that the choice is made among. */
     private static final int MOST_PATTERNS = 500;
 
@@ -85,7 +87,7 @@ final class SheetSearch {
         offer(Shelves.lay(grounds, sheets(every, null)));
         byHand(every, price, PLANS);
         Certain certain = Yielded.of(grounds, hurry)
-                .map(yielded -> new YieldSearch(grounds, yielded, hurry).best(missing(best)))
+                .map(yielded -> new YieldSearch(grounds, yielded, share()).best(missing(best), area(best)))
                 .orElse(new Certain(List.of(), 0, 0, 0));
         certain.plans().forEach(this::offer);
         int least = certain.missing();
@@ -105,6 +107,14 @@ final class SheetSearch {
                 wanted - Math.min(least, missing(best)),
                 Math.min(area, area(best)),
                 bounds.left(best, missing(best), area(best)));
+    }
+
+    /** Where all that can be yielded is not settled in so much of the time, the rest is for plans by hand and by prices. */
+    private Hurry share() {
+        double left = hurry.secondsLeft();
+        return left == Double.POSITIVE_INFINITY
+                ? hurry
+                : Hurry.until(System.nanoTime() + (long) (SHARE_TO_SETTLE * left * 1e9), hurry::stops);
     }
 
     private int missingAtLeast(SheetPrices prices, int[] opened, int enough) {

@@ -43,8 +43,13 @@ final class YieldSearch {
         this.hurry = hurry;
     }
 
-    /** @param reached panels missing in the best plan yet */
-    Certain best(int reached) {
+    /**
+     * The best, or what is certain of it.
+     *
+     * @param reached panels missing in the best plan yet
+     * @param area of its whole sheets, mm²
+     */
+    Certain best(int reached, double area) {
         Mixtures mixtures = new Mixtures(grounds, Double.MAX_VALUE);
         if (!mixtures.isWhole()) {
             return new Certain(List.of(), 0, 0, 0);
@@ -56,13 +61,17 @@ final class YieldSearch {
                 if (Mixtures.holds(grounds, mixture) < need - 1 || !prices.isEnough(mixture)) {
                     continue;
                 }
-                double area = Mixtures.area(grounds, mixture);
+                double here = Mixtures.area(grounds, mixture);
+                if (reached == 0 && here > area - 1) {
+                    // the plan at hand is such a one
+                    return new Certain(List.of(), 0, unknown < 0 ? area : unknown, 0);
+                }
                 Settled settled = settled(mixture, prices.prices());
                 if (settled.plan() != null) {
-                    return new Certain(List.of(settled.plan()), 0, unknown < 0 ? area : unknown, 0);
+                    return new Certain(List.of(settled.plan()), 0, unknown < 0 ? here : unknown, 0);
                 }
                 if (!settled.isCertain()) {
-                    unknown = unknown < 0 ? area : unknown;
+                    unknown = unknown < 0 ? here : unknown;
                 }
             }
         }
@@ -84,7 +93,7 @@ final class YieldSearch {
                 return new Settled(null, holds == Holds.NO);
             }
             int learnt = yielded.learnt();
-            Optional<List<Pattern>> cut = yielded.cut(lots.taken());
+            Optional<List<Pattern>> cut = yielded.cut(lots.taken(), hurry);
             if (cut.isPresent()) {
                 return new Settled(cut.get(), true);
             }
@@ -119,7 +128,7 @@ final class YieldSearch {
     /** Whether nothing is gained by asking again. */
     private boolean isCut(Chosen chosen, List<List<Pattern>> plans) {
         int learnt = yielded.learnt();
-        Optional<List<Pattern>> cut = chosen.taken().flatMap(yielded::cut);
+        Optional<List<Pattern>> cut = chosen.taken().flatMap(taken -> yielded.cut(taken, hurry));
         cut.ifPresent(plans::add);
         return cut.isPresent() || yielded.learnt() == learnt;
     }

@@ -87,7 +87,7 @@ final class Yielded {
      *
      * @return empty when flaws are in the way, or when that was not found out
      */
-    Optional<List<Pattern>> cut(List<Taken> taken) {
+    Optional<List<Pattern>> cut(List<Taken> taken, Hurry hurry) {
         int[] wanted = grounds.wanted.clone();
         List<Pattern> plan = new ArrayList<>();
         for (Taken one : taken) {
@@ -108,10 +108,10 @@ final class Yielded {
             if (Arrays.stream(some).sum() == 0) {
                 continue;
             }
-            Around around = around(one.kind(), some);
+            Around around = around(one.kind(), some, hurry);
             if (around.pattern() == null) {
                 if (around.isKnown()) {
-                    learn(one.kind(), some);
+                    learn(one.kind(), some, hurry);
                 }
                 return Optional.empty();
             }
@@ -126,9 +126,12 @@ final class Yielded {
 
     private record Around(@Nullable Pattern pattern, boolean isKnown) {}
 
-    private Around around(int kind, int[] lot) {
+    private Around around(int kind, int[] lot, Hurry hurry) {
         boolean known = true;
         for (Ground way : grounds.all.get(kind).ways()) {
+            if (hurry.stops()) {
+                return new Around(null, false);
+            }
             AroundFlaws around = new AroundFlaws(way, lot);
             Optional<Pattern> cut = around.cut();
             if (cut.isPresent()) {
@@ -140,12 +143,12 @@ final class Yielded {
     }
 
     /** What cannot be cut is made as little as it still cannot; no lot that holds it can be. */
-    private void learn(int kind, int[] lot) {
+    private void learn(int kind, int[] lot, Hurry hurry) {
         int[] least = lot.clone();
         for (int p = 0; p < least.length; p++) {
             while (least[p] > 0 && Arrays.stream(least).sum() > 1) {
                 least[p]--;
-                Around around = around(kind, least);
+                Around around = around(kind, least, hurry);
                 if (around.pattern() != null || !around.isKnown()) {
                     least[p]++;
                     break;
