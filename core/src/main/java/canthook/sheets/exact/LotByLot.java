@@ -1,11 +1,16 @@
 package canthook.sheets.exact;
 
+import canthook.sheets.SheetSolver.Hurry;
 import canthook.sheets.exact.Yielded.Taken;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 
 /**
@@ -33,13 +38,19 @@ final class LotByLot {
         UNKNOWN
     }
 
-    private final Yielded yielded;
     private final Lots lots;
 
     /** The kinds of the mixture's sheets, those with few lots first. */
     private final List<Integer> order = new ArrayList<>();
 
+    /** Own prices of the mixture first. */
     private final List<double[]> prices = new ArrayList<>();
+
+    /** By kind: its lots, those worth most first. */
+    private final Map<Integer, long[]> full = new LinkedHashMap<>();
+
+    /** By kind, prices and lot. */
+    private final Map<Integer, double[][]> worths = new HashMap<>();
 
     /** By prices and sheet: what it and those behind it can yield at the most. */
     private final double[][] most;
@@ -53,35 +64,54 @@ final class LotByLot {
     private long before;
 
     /**
+     * @param mixture how many of each kind of sheet, and at last how many panels are left out
      * @param areas of each panel with its kerfs
      * @param own prices of the mixture
      */
     LotByLot(Yielded yielded, int[] mixture, double[] areas, double[] own) {
-        this.yielded = yielded;
         lots = yielded.lots;
-        for (int k = 0; k < mixture.length; k++) {
-            order.addAll(Collections.nCopies(mixture[k], k));
-        }
-        order.sort(Comparator.comparingInt(k -> yielded.full(k).length));
-        prices.add(areas);
         prices.add(own);
+        prices.add(areas);
         Random random = new Random(1);
         for (int n = 0; n < MORE_PRICES; n++) {
             prices.add(Arrays.stream(own)
                     .map(price -> price * (1 + OFF * (2 * random.nextDouble() - 1)))
                     .toArray());
         }
+        for (int k = 0; k < mixture.length; k++) {
+            if (mixture[k] > 0) {
+                order.addAll(Collections.nCopies(mixture[k], k));
+                long[] sorted = Arrays.stream(yielded.full(k))
+                        .boxed()
+                        .sorted(Comparator.comparingDouble((Long lot) -> -worth(lot, own)))
+                        .mapToLong(lot -> lot)
+                        .toArray();
+                full.put(k, sorted);
+                worths.put(
+                        k,
+                        prices.stream()
+                                .map(price -> Arrays.stream(sorted)
+                                        .mapToDouble(lot -> worth(lot, price))
+                                        .toArray())
+                                .toArray(double[][]::new));
+            }
+        }
+        order.sort(Comparator.comparingInt(k -> full(k).length));
         most = new double[prices.size()][order.size() + 1];
         for (int n = 0; n < most.length; n++) {
-            double[] price = prices.get(n);
             for (int i = order.size() - 1; i >= 0; i--) {
-                double best = Arrays.stream(yielded.full(order.get(i)))
-                        .mapToDouble(lot -> worth(lot, price))
-                        .max()
-                        .orElse(0);
+                double best = Arrays.stream(worths(order.get(i))[n]).max().orElse(0);
                 most[n][i] = most[n][i + 1] + best;
             }
         }
+    }
+
+    private long[] full(int kind) {
+        return Objects.requireNonNull(full.get(kind));
+    }
+
+    private double[][] worths(int kind) {
+        return Objects.requireNonNull(worths.get(kind));
     }
 
     private double worth(long lot, double[] price) {
@@ -92,13 +122,17 @@ final class LotByLot {
         return worth;
     }
 
-    /** @param atMost steps are gone */
-    Holds holds(long atMost) {
+    /**
+     * Whether it does.
+     *
+     * @param atMost steps are gone
+     */
+    Holds holds(long atMost, Hurry hurry) {
         steps = atMost;
         rests.clear();
         rests.add(new long[] {lots.all()});
         for (int i = 0; i < order.size(); i++) {
-            long[] after = after(i, rests.get(i));
+            long[] after = after(i, rests.get(i), hurry);
             if (steps < 0) {
                 return Holds.UNKNOWN;
             }
@@ -115,12 +149,23 @@ final class LotByLot {
     }
 
     /** What may be wanted after a sheet, sorted; nothing at all when that can be had. */
-    private long[] after(int sheet, long[] before) {
+    private long[] after(int sheet, long[] before, Hurry hurry) {
+        long[] each = full(order.get(sheet));
+        double[][] worth = worths(order.get(sheet));
+        double[] enough = new double[most.length];
         long[] found = new long[1024];
         int n = 0;
         for (long still : before) {
-            for (long lot : yielded.full(order.get(sheet))) {
-                long rest = lots.rest(still, lot);
+            // no rest is worth less than what was wanted before it without the lot
+            for (int q = 0; q < enough.length; q++) {
+                enough[q] = worth(still, prices.get(q)) - most[q][sheet + 1] * (1 + CLOSE) - CLOSE;
+            }
+            for (int l = 0; l < each.length && worth[0][l] >= enough[0]; l++) {
+                steps--;
+                if (isTooLittle(worth, l, enough)) {
+                    continue;
+                }
+                long rest = lots.rest(still, each[l]);
                 if (rest == 0) {
                     return new long[] {0};
                 }
@@ -133,12 +178,21 @@ final class LotByLot {
                 }
                 found[n++] = rest;
             }
-            steps -= yielded.full(order.get(sheet)).length;
-            if (steps < 0) {
+            if (steps < 0 || hurry.stops()) {
+                steps = Math.min(steps, -1);
                 break;
             }
         }
         return Arrays.copyOf(found, sortedOnce(found, n));
+    }
+
+    private static boolean isTooLittle(double[][] worth, int lot, double[] enough) {
+        for (int q = 1; q < enough.length; q++) {
+            if (worth[q][lot] < enough[q]) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean isHopeless(long rest, int next) {
@@ -175,7 +229,7 @@ final class LotByLot {
 
     private Taken to(long rest, int sheet) {
         for (long still : rests.get(sheet)) {
-            for (long lot : yielded.full(order.get(sheet))) {
+            for (long lot : full(order.get(sheet))) {
                 if (lots.rest(still, lot) == rest) {
                     before = still;
                     return new Taken(order.get(sheet), lot);

@@ -22,7 +22,7 @@ final class LotPrices implements AutoCloseable {
     private final MPConstraint[] panels;
     private final MPConstraint[] sheets;
 
-    LotPrices(Yielded yielded, int kindsOfSheet) {
+    LotPrices(Yielded yielded) {
         Lots lots = yielded.lots;
         MPVariable times = solver.makeNumVar(0, MPSolver.infinity(), "");
         solver.objective().setCoefficient(times, 1);
@@ -32,8 +32,8 @@ final class LotPrices implements AutoCloseable {
             panels[p] = solver.makeConstraint(0, MPSolver.infinity());
             panels[p].setCoefficient(times, -lots.wanted(p));
         }
-        sheets = new MPConstraint[kindsOfSheet];
-        for (int k = 0; k < kindsOfSheet; k++) {
+        sheets = new MPConstraint[yielded.leftOut() + 1];
+        for (int k = 0; k < sheets.length; k++) {
             sheets[k] = solver.makeConstraint(-MPSolver.infinity(), 0);
             for (long lot : yielded.full(k)) {
                 MPVariable share = solver.makeNumVar(0, MPSolver.infinity(), "");
@@ -52,7 +52,7 @@ final class LotPrices implements AutoCloseable {
         solver.delete();
     }
 
-    /** @param mixture how many of each kind of sheet */
+    /** @param mixture how many of each kind of sheet, and at last how many panels are left out */
     boolean isEnough(int[] mixture) {
         for (int k = 0; k < sheets.length; k++) {
             sheets[k].setUb(mixture[k]);

@@ -88,10 +88,12 @@ final class SheetSearch {
         byHand(every, price, PLANS);
         Certain certain = Yielded.of(grounds, hurry)
                 .map(yielded -> new YieldSearch(grounds, yielded, share()).best(missing(best), area(best)))
-                .orElse(new Certain(List.of(), 0, 0, 0));
-        certain.plans().forEach(this::offer);
+                .orElse(Certain.NOTHING);
+        if (certain.plan() != null) {
+            offer(certain.plan());
+        }
         int least = certain.missing();
-        double area = missing(best) == certain.atMissing() ? certain.area() : 0;
+        double area = missing(best) == least ? certain.area() : 0;
         if (missing(best) > least || area(best) > area + 1) {
             try (SheetPrices prices = new SheetPrices(grounds)) {
                 least = Math.max(least, missingAtLeast(prices, every, missing(best) - 1));

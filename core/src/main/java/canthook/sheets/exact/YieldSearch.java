@@ -2,25 +2,18 @@ package canthook.sheets.exact;
 
 import canthook.sheets.SheetSolver.Hurry;
 import canthook.sheets.exact.LotByLot.Holds;
-import canthook.sheets.exact.YieldChoice.Chosen;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The best plan where everything the sheets can yield is known: the first mixture of sheets by growing area that holds all panels;
- * and where none does, the choice that leaves the fewest out, then the least area of it.
+ * The best plan where everything the sheets can yield is known: as few panels left out as can be, and with so many the first
+ * mixture of sheets by growing area that holds the others.
  */
 final class YieldSearch {
     /** Steps for all mixtures together: some seconds. */
-    private static final long STEPS = 200_000_000;
-
-    private static final double EFFORT = 2;
-
-    /** So often a choice is made anew because flaws were in its way. */
-    private static final int ROUNDS = 40;
+    private static final long STEPS = 60_000_000;
 
     private final Grounds grounds;
     private final Yielded yielded;
@@ -30,12 +23,21 @@ final class YieldSearch {
     /**
      * What is certain.
      *
-     * @param plans found on the way; the best of them by the goals is the best that was found
+     * @param plan the best there is; null when none better than the one at hand was found
      * @param missing no plan leaves fewer panels out
      * @param area no plan that leaves so few out opens less of whole sheets, mm²
-     * @param atMissing so few
      */
-    record Certain(List<List<Pattern>> plans, int missing, double area, int atMissing) {}
+    record Certain(@Nullable List<Pattern> plan, int missing, double area) {
+        static final Certain NOTHING = new Certain(null, 0, 0);
+    }
+
+    /**
+     * What is known of a mixture, or of some.
+     *
+     * @param plan that makes all; null when none does, or when that is not certain
+     * @param area none opens less, mm²
+     */
+    private record Settled(@Nullable List<Pattern> plan, double area, boolean isCertain) {}
 
     YieldSearch(Grounds grounds, Yielded yielded, Hurry hurry) {
         this.grounds = grounds;
@@ -46,100 +48,80 @@ final class YieldSearch {
     /**
      * The best, or what is certain of it.
      *
-     * @param reached panels missing in the best plan yet
+     * @param reached panels missing in the plan at hand
      * @param area of its whole sheets, mm²
      */
     Certain best(int reached, double area) {
         Mixtures mixtures = new Mixtures(grounds, Double.MAX_VALUE);
         if (!mixtures.isWhole()) {
-            return new Certain(List.of(), 0, 0, 0);
+            return Certain.NOTHING;
         }
-        double unknown = -1;
-        try (LotPrices prices = new LotPrices(yielded, grounds.all.size())) {
-            double need = new SheetBounds(grounds).need(0);
-            for (int[] mixture : mixtures.all()) {
-                if (Mixtures.holds(grounds, mixture) < need - 1 || !prices.isEnough(mixture)) {
+        try (LotPrices prices = new LotPrices(yielded)) {
+            for (int out = 0; out < reached; out++) {
+                if (!prices.isEnough(with(grounds.everySheet(), out))) {
                     continue;
                 }
-                double here = Mixtures.area(grounds, mixture);
-                if (reached == 0 && here > area - 1) {
-                    // the plan at hand is such a one
-                    return new Certain(List.of(), 0, unknown < 0 ? area : unknown, 0);
-                }
-                Settled settled = settled(mixture, prices.prices());
-                if (settled.plan() != null) {
-                    return new Certain(List.of(settled.plan()), 0, unknown < 0 ? here : unknown, 0);
-                }
-                if (!settled.isCertain()) {
-                    unknown = unknown < 0 ? here : unknown;
+                Settled least = least(mixtures, prices, out, Double.MAX_VALUE);
+                if (least.plan() != null || !least.isCertain()) {
+                    return new Certain(least.plan(), out, least.area());
                 }
             }
+            Settled least = least(mixtures, prices, reached, area);
+            return new Certain(least.plan(), reached, least.area());
         }
-        return unknown < 0 ? fewest(reached) : new Certain(List.of(), 0, unknown, 0);
+    }
+
+    private static int[] with(int[] mixture, int out) {
+        int[] with = Arrays.copyOf(mixture, mixture.length + 1);
+        with[mixture.length] = out;
+        return with;
     }
 
     /**
-     * @param plan that makes all of the mixture; null when none does, or when that is not certain
+     * The first mixture that holds all but so many.
+     *
+     * @param area of a plan at hand that leaves so many out: no more is opened, mm²
      */
-    private record Settled(@Nullable List<Pattern> plan, boolean isCertain) {}
+    private Settled least(Mixtures mixtures, LotPrices prices, int out, double area) {
+        double unknown = Double.MAX_VALUE;
+        double need = new SheetBounds(grounds).need(out);
+        for (int[] mixture : mixtures.all()) {
+            double here = Mixtures.area(grounds, mixture);
+            if (here > area - 1) {
+                break;
+            }
+            int[] with = with(mixture, out);
+            if (Mixtures.holds(grounds, mixture) < need - 1 || !prices.isEnough(with)) {
+                continue;
+            }
+            Settled settled = settled(with, prices.prices(), here);
+            if (settled.plan() != null) {
+                return new Settled(settled.plan(), Math.min(unknown, here), unknown == Double.MAX_VALUE);
+            }
+            unknown = settled.isCertain() ? unknown : Math.min(unknown, here);
+        }
+        return new Settled(null, Math.min(unknown, area), unknown == Double.MAX_VALUE);
+    }
 
     /** Lots that flaws are in the way of are found out as they are wanted, and it is asked again. */
-    private Settled settled(int[] mixture, double[] prices) {
+    private Settled settled(int[] mixture, double[] prices, double area) {
         while (steps > 0 && !hurry.stops()) {
             LotByLot lots = new LotByLot(yielded, mixture, areas(), prices);
-            Holds holds = lots.holds(steps);
+            int learnt = yielded.learnt();
+            Holds holds = lots.holds(steps, hurry);
             steps = lots.stepsLeft();
             if (holds != Holds.YES) {
-                return new Settled(null, holds == Holds.NO);
+                return new Settled(null, area, holds == Holds.NO);
             }
-            int learnt = yielded.learnt();
             Optional<List<Pattern>> cut = yielded.cut(lots.taken(), hurry);
             if (cut.isPresent()) {
-                return new Settled(cut.get(), true);
+                return new Settled(cut.get(), area, true);
             }
             if (yielded.learnt() == learnt) {
                 break;
             }
         }
-        return new Settled(null, false);
-    }
-
-    /** Not all can be made. */
-    private Certain fewest(int reached) {
-        List<List<Pattern>> plans = new ArrayList<>();
-        double least = 1;
-        boolean done = false;
-        for (int n = 0; n < ROUNDS && !done && !hurry.stops(); n++) {
-            Chosen fewest = new YieldChoice(grounds, yielded, hurry).least(reached, (int) least, EFFORT);
-            least = Math.ceil(fewest.bound() - 1e-6);
-            done = least >= reached || isCut(fewest, plans);
-        }
-        int missing = plans.stream().mapToInt(this::missing).min().orElse(reached);
-        double area = 0;
-        done = false;
-        for (int n = 0; n < ROUNDS && !done && !hurry.stops(); n++) {
-            Chosen smallest = new YieldChoice(grounds, yielded, hurry).leastArea(missing, EFFORT);
-            area = Math.max(area, smallest.bound());
-            done = isCut(smallest, plans);
-        }
-        return new Certain(plans, (int) least, area, missing);
-    }
-
-    /** Whether nothing is gained by asking again. */
-    private boolean isCut(Chosen chosen, List<List<Pattern>> plans) {
-        int learnt = yielded.learnt();
-        Optional<List<Pattern>> cut = chosen.taken().flatMap(taken -> yielded.cut(taken, hurry));
-        cut.ifPresent(plans::add);
-        return cut.isPresent() || yielded.learnt() == learnt;
-    }
-
-    private int missing(List<Pattern> plan) {
-        int[] rest = grounds.wanted.clone();
-        for (Pattern pattern : plan) {
-            int[] counts = pattern.counts(rest.length);
-            Arrays.setAll(rest, p -> rest[p] - counts[p]);
-        }
-        return Arrays.stream(rest).map(n -> Math.max(0, n)).sum();
+        return new Settled(null, area, false);
     }
 
     private double[] areas() {

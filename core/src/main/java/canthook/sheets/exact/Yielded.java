@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -55,6 +56,10 @@ final class Yielded {
             }
             all.add(ways);
         }
+        all.full.add(IntStream.range(0, grounds.wanted.length)
+                .filter(p -> grounds.wanted[p] > 0)
+                .mapToLong(all.lots::one)
+                .toArray());
         return Optional.of(all);
     }
 
@@ -69,6 +74,11 @@ final class Yielded {
         }
         ofKind.add(mine);
         full.add(mine.keySet().stream().mapToLong(lot -> lot).toArray());
+    }
+
+    /** The kind behind the last: a sheet that is none, and yields any one panel that is left out. */
+    int leftOut() {
+        return ofKind.size();
     }
 
     /** Of one kind of sheet. */
@@ -91,18 +101,26 @@ final class Yielded {
         int[] wanted = grounds.wanted.clone();
         List<Pattern> plan = new ArrayList<>();
         for (Taken one : taken) {
+            if (one.kind() == leftOut()) {
+                Arrays.setAll(wanted, p -> wanted[p] - lots.count(one.lot(), p));
+            }
+        }
+        for (Taken one : taken) {
+            if (one.kind() == leftOut()) {
+                continue;
+            }
             Yields way = ofKind.get(one.kind()).get(one.lot());
             if (isClear(one.kind()) && way != null) {
                 plan.add(way.pattern(one.lot()).upTo(wanted));
             }
         }
         for (Taken one : taken) {
-            if (isClear(one.kind())) {
+            if (one.kind() == leftOut() || isClear(one.kind())) {
                 continue;
             }
             int[] some = lots.counts(one.lot());
             for (int p = 0; p < some.length; p++) {
-                some[p] = Math.min(some[p], Math.max(0, wanted[p]));
+                some[p] = Math.max(0, Math.min(some[p], wanted[p]));
                 wanted[p] -= some[p];
             }
             if (Arrays.stream(some).sum() == 0) {
@@ -155,15 +173,15 @@ final class Yielded {
                 }
             }
         }
-        long never = 0;
+        long part = 0;
         for (int p = 0; p < least.length; p++) {
-            never += least[p] == 0 ? 0 : lots.one(p) * least[p];
+            part += least[p] == 0 ? 0 : lots.one(p) * least[p];
         }
         learnt++;
         Set<Long> kept = new LinkedHashSet<>();
         Set<Long> less = new LinkedHashSet<>();
         for (long was : full.get(kind)) {
-            if (!lots.holds(was, never)) {
+            if (!lots.holds(was, part)) {
                 kept.add(was);
                 continue;
             }
