@@ -24,6 +24,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 @Tag("long")
 class ExactSheetsTest {
@@ -220,6 +221,38 @@ class ExactSheetsTest {
                     .as("%s is within its bound", g.aim())
                     .isGreaterThanOrEqualTo(-1e-6);
         });
+    }
+
+    /** Forty panels of six sizes out of eight sheets, also with knots: as many as can be, of the least area, both proven. */
+    @ParameterizedTest
+    @ValueSource(ints = {15, 31, 47, 78, 102, 111, 123})
+    void fortyPanelsOutOfEightSheetsAreTheBestThereIs(int seed) {
+        SheetTask task = SawnSheets.forty(seed % 100, seed > 100);
+        SheetPlan plan = SOLVER.solve(task, Hurry.NONE);
+        SawnSheets.saws(plan);
+        assertThat(plan.goals().stream().filter(g -> g.aim() != Aim.LEFT)).allMatch(SheetPlan.Goal::isProven);
+    }
+
+    /** Too many kinds and panels to look at all that can be yielded: prices tell the bound. */
+    @Test
+    void ofTooMuchToListTheBoundStillHolds() {
+        List<Panel> panels = new ArrayList<>();
+        for (int p = 0; p < 14; p++) {
+            panels.add(panel("p" + p, HARDBOARD, 131 + 17 * p, 73 + 11 * p, 11));
+        }
+        long until = System.nanoTime() + 4_000_000_000L;
+        SheetPlan plan = SOLVER.solve(
+                new SheetTask(
+                        panels,
+                        List.of(
+                                sheet("a", HARDBOARD, 1220, 610, false),
+                                sheet("b", HARDBOARD, 1220, 610, false),
+                                sheet("c", HARDBOARD, 1220, 610, false)),
+                        mm(3.2)),
+                () -> System.nanoTime() > until);
+        SawnSheets.saws(plan);
+        SheetPlan.Goal made = plan.goals().get(0);
+        assertThat(made.reached()).isBetween(40.0, made.bound());
     }
 
     /** Panels made and area of whole sheets opened; sheets with flaws are left alone. */

@@ -197,4 +197,31 @@ final class SawnSheets {
         }
         return new SheetTask(panels, sheets, mm(random.nextBoolean() ? 3.2 : 2));
     }
+
+    /** Forty panels of six sizes, eight sheets; every fourth rack is of equal sheets, every other may turn its panels. */
+    static SheetTask forty(int seed, boolean knots) {
+        Random random = new Random(seed);
+        Wood wood = seed % 2 == 0 ? PLY : HARDBOARD;
+        List<Panel> panels = new ArrayList<>();
+        int left = 40;
+        for (int kind = 0; kind < 6; kind++) {
+            int count = kind == 5 ? left : 4 + random.nextInt(5);
+            left -= count;
+            panels.add(panel("p" + kind, wood, 120 + random.nextInt(300), 90 + random.nextInt(200), count));
+        }
+        List<Blank> sheets = new ArrayList<>();
+        boolean equal = seed % 4 < 2;
+        for (int i = 0; i < 8; i++) {
+            double length = equal ? 610 : 500 + random.nextInt(500);
+            double width = equal ? 610 : 300 + random.nextInt(400);
+            List<Defect> defects = new ArrayList<>();
+            if (knots && random.nextInt(10) < 4) {
+                double from = 50 + random.nextInt(400);
+                double low = 30 + random.nextInt(250);
+                defects.add(hole(from, from + 10 + random.nextInt(40), low, low + 10 + random.nextInt(40)));
+            }
+            sheets.add(sheet("s" + i, wood, length, width, !equal && i == 0, defects.toArray(new Defect[0])));
+        }
+        return new SheetTask(panels, sheets, mm(3.2));
+    }
 }

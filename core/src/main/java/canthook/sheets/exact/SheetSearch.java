@@ -18,8 +18,9 @@ import java.util.Random;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The search over the sheets of one stuff: plans made strip by strip in many orders, then prices and their bound, then a choice
- * among the full strips that came up and among all of them; at last the largest rectangle that can be left.
+ * The search over the sheets of one stuff: plans made strip by strip in many orders, then the best of everything the sheets can
+ * yield; where that is too much to be looked at, prices and their bound, and a choice among the full strips that came up and among
+ * all of them; at last the largest rectangle that can be left.
  */
 final class SheetSearch {
     /** Plans made strip by strip. */
@@ -54,8 +55,6 @@ final class SheetSearch {
     private static final double EFFORT_FOR_ONE = 0.7;
     private static final double EFFORT_FOR_LEFT = 0.5;
 
-    private static final double SHARE_TO_SETTLE = 0.6;
-
     /** Patterns laid by hand that the choice is made among. */
     private static final int MOST_PATTERNS = 500;
 
@@ -87,7 +86,7 @@ final class SheetSearch {
         offer(Shelves.lay(grounds, sheets(every, null)));
         byHand(every, price, PLANS);
         Certain certain = Yielded.of(grounds, hurry)
-                .map(yielded -> new YieldSearch(grounds, yielded, share()).best(missing(best), area(best)))
+                .map(yielded -> new YieldSearch(grounds, yielded, hurry).best(missing(best), area(best)))
                 .orElse(Certain.NOTHING);
         if (certain.plan() != null) {
             offer(certain.plan());
@@ -109,14 +108,6 @@ final class SheetSearch {
                 wanted - Math.min(least, missing(best)),
                 Math.min(area, area(best)),
                 bounds.left(best, missing(best), area(best)));
-    }
-
-    /** Where all that can be yielded is not settled in so much of the time, the rest is for plans by hand and by prices. */
-    private Hurry share() {
-        double left = hurry.secondsLeft();
-        return left == Double.POSITIVE_INFINITY
-                ? hurry
-                : Hurry.until(System.nanoTime() + (long) (SHARE_TO_SETTLE * left * 1e9), hurry::stops);
     }
 
     private int missingAtLeast(SheetPrices prices, int[] opened, int enough) {

@@ -15,6 +15,9 @@ final class YieldSearch {
     /** Steps for all mixtures together: some seconds. */
     private static final long STEPS = 60_000_000;
 
+    /** What is not settled in so much of the time is left to plans by hand and by prices. */
+    private static final double SHARE_OF_TIME = 0.6;
+
     private final Grounds grounds;
     private final Yielded yielded;
     private final Hurry hurry;
@@ -42,7 +45,10 @@ final class YieldSearch {
     YieldSearch(Grounds grounds, Yielded yielded, Hurry hurry) {
         this.grounds = grounds;
         this.yielded = yielded;
-        this.hurry = hurry;
+        double left = hurry.secondsLeft();
+        this.hurry = left == Double.POSITIVE_INFINITY
+                ? hurry
+                : Hurry.until(System.nanoTime() + (long) (SHARE_OF_TIME * left * 1e9), hurry::stops);
     }
 
     /**
@@ -124,6 +130,7 @@ final class YieldSearch {
         return new Settled(null, area, false);
     }
 
+    /** mm², each panel with a kerf on two sides. */
     private double[] areas() {
         double kerf = grounds.task.kerf().mm();
         return grounds.task.panels().stream()
