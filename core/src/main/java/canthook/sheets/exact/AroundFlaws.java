@@ -28,6 +28,10 @@ final class AroundFlaws {
 
     private final Ground ground;
     private final Lots lots;
+
+    /** From below. */
+    private final List<Flaw> flaws;
+
     private final List<List<Pile>> piles = new ArrayList<>();
     private final Map<Long, List<Strip>> from = new HashMap<>();
 
@@ -57,6 +61,9 @@ final class AroundFlaws {
     /** @param lot how many of each panel of the task */
     AroundFlaws(Ground ground, int[] lot) {
         this.ground = ground;
+        flaws = ground.flaws.stream()
+                .sorted(Comparator.comparingLong(Flaw::low))
+                .toList();
         lots = Lots.of(lot).orElseThrow();
         for (List<Fit> fits : ground.groups) {
             List<Pile> of = new ArrayList<>();
@@ -154,9 +161,12 @@ final class AroundFlaws {
             if (steps < 0) {
                 break;
             }
-            List<Flaw> here = ground.flaws.stream()
-                    .filter(f -> f.low() < start + height && f.high() > start)
-                    .toList();
+            List<Flaw> here = new ArrayList<>();
+            for (Flaw flaw : flaws) {
+                if (flaw.low() < start + height && flaw.high() > start) {
+                    here.add(flaw);
+                }
+            }
             if (here.isEmpty()) {
                 for (Strip strip : clear.computeIfAbsent(height, h -> strips(0, h, List.of()))) {
                     if (!lowest.containsKey(strip.lot())) {
@@ -208,14 +218,14 @@ final class AroundFlaws {
         return soonest.values();
     }
 
-    /** Stretches between the flaws that reach into a piece, from below. */
+    /** Stretches between the flaws that reach into a piece, from below, as the flaws are. */
     private static List<long[]> rooms(List<Flaw> here, long left, long right, long start, long height) {
         List<long[]> rooms = new ArrayList<>();
         long low = start;
-        for (Flaw flaw : here.stream()
-                .filter(f -> f.left() < right && f.right() > left)
-                .sorted(Comparator.comparingLong(Flaw::low))
-                .toList()) {
+        for (Flaw flaw : here) {
+            if (flaw.left() >= right || flaw.right() <= left) {
+                continue;
+            }
             if (flaw.low() > low) {
                 rooms.add(new long[] {low, flaw.low()});
             }

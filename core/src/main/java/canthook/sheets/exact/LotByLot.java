@@ -58,6 +58,7 @@ final class LotByLot {
     /** Rests before each sheet. */
     private final List<long[]> rests = new ArrayList<>();
 
+    private final int[] counts;
     private long steps;
 
     /** What was wanted still before the lot that was traced last. */
@@ -70,6 +71,7 @@ final class LotByLot {
      */
     LotByLot(Yielded yielded, int[] mixture, double[] areas, double[] own) {
         lots = yielded.lots;
+        counts = new int[lots.kinds()];
         prices.add(own);
         prices.add(areas);
         Random random = new Random(1);
@@ -196,8 +198,16 @@ final class LotByLot {
     }
 
     private boolean isHopeless(long rest, int next) {
+        for (int p = 0; p < counts.length; p++) {
+            counts[p] = lots.count(rest, p);
+        }
         for (int n = 0; n < most.length; n++) {
-            if (worth(rest, prices.get(n)) > most[n][next] * (1 + CLOSE) + CLOSE) {
+            double[] price = prices.get(n);
+            double worth = 0;
+            for (int p = 0; p < counts.length; p++) {
+                worth += counts[p] * price[p];
+            }
+            if (worth > most[n][next] * (1 + CLOSE) + CLOSE) {
                 return true;
             }
         }
