@@ -1,6 +1,8 @@
 package canthook.sheets.exact;
 
 import canthook.sheets.exact.Grounds.Alike;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /** What no plan of sheets can pass, by area alone. */
@@ -19,21 +21,21 @@ final class SheetBounds {
     /**
      * Every panel takes itself and a kerf on two sides, as a sheet holds itself and a kerf on two sides.
      *
-     * @param missing panels the best plan does not make; nothing is known of the need while there are some
+     * @param missing panels the plan does not make; at the best they are the largest
      */
     double need(int missing) {
-        if (missing > 0) {
-            return 0;
-        }
         double kerf = grounds.task.kerf().mm();
-        double need = 0;
+        List<Double> each = new ArrayList<>();
         for (int p = 0; p < grounds.wanted.length; p++) {
             var panel = grounds.task.panels().get(p);
-            need += grounds.wanted[p]
-                    * (panel.along().mm() + kerf)
-                    * (panel.across().mm() + kerf);
+            double takes = (panel.along().mm() + kerf) * (panel.across().mm() + kerf);
+            each.addAll(Collections.nCopies(grounds.wanted[p], takes));
         }
-        return need;
+        Collections.sort(each);
+        return each.stream()
+                .limit(Math.max(0, each.size() - missing))
+                .mapToDouble(takes -> takes)
+                .sum();
     }
 
     /** With their kerfs, panels and the rectangle that is left share what was opened. */

@@ -92,7 +92,7 @@ final class SheetSearch {
             offer(certain.plan());
         }
         int least = certain.missing();
-        double area = missing(best) == least ? certain.area() : 0;
+        double area = missing(best) == least ? certain.area() : bounds.leastByArea(missing(best));
         if (missing(best) > least || area(best) > area + 1) {
             try (SheetPrices prices = new SheetPrices(grounds)) {
                 least = Math.max(least, missingAtLeast(prices, every, missing(best) - 1));
