@@ -14,6 +14,7 @@ if (localStorage.getItem('lamp') === 'dark') document.documentElement.classList.
 
 /** So long a failure stands told, ms; the same one is not told twice meanwhile. */
 const TOLD_FOR = 8000
+const NOT_LET_IN = 401
 
 const app = createApp(App)
   .use(createPinia())
@@ -39,7 +40,8 @@ function tell(error: unknown) {
 app.config.errorHandler = tell
 window.addEventListener('unhandledrejection', (event) => {
   event.preventDefault()
-  tell(event.reason)
+  // who is not let in is led to the door, which says so
+  if (problemOf(event.reason).status !== NOT_LET_IN) tell(event.reason)
 })
 // a device that was put out, or never let in, is led to the door and from there to where it wanted
 stranger.asked = async () => {
