@@ -233,6 +233,22 @@ class ExactSheetsTest {
         assertThat(plan.goals().stream().filter(g -> g.aim() != Aim.LEFT)).allMatch(SheetPlan.Goal::isProven);
     }
 
+    /** A scrap of other stuff, and one that is all knot, take nothing from what the others yield. */
+    @Test
+    void whatYieldsNothingChangesNothing() {
+        SheetTask task = SawnSheets.forty(15, false);
+        List<Blank> sheets = new ArrayList<>(task.sheets());
+        sheets.add(sheet("ply", PLY, 400, 300, true));
+        sheets.add(sheet("knotty", HARDBOARD, 400, 300, true, hole(0, 400, 0, 300)));
+        List<Panel> panels = new ArrayList<>(task.panels());
+        panels.add(panel("lid", PLY, 200, 150, 1));
+        SheetPlan plan = SOLVER.solve(new SheetTask(panels, sheets, task.kerf()), Hurry.NONE);
+        SawnSheets.saws(plan);
+        assertThat(plan.made()).isEqualTo(41);
+        assertThat(reached(plan, Aim.AREA)).isCloseTo(reached(SOLVER.solve(task, Hurry.NONE), Aim.AREA), within(1e-6));
+        assertThat(plan.goals().stream().filter(g -> g.aim() != Aim.LEFT)).allMatch(SheetPlan.Goal::isProven);
+    }
+
     /** Too many kinds and panels to look at all that can be yielded: prices tell the bound. */
     @Test
     void ofTooMuchToListTheBoundStillHolds() {

@@ -81,7 +81,8 @@ final class LotByLot {
                     .toArray());
         }
         for (int k = 0; k < mixture.length; k++) {
-            if (mixture[k] > 0) {
+            // a sheet of other stuff, or one whose flaws let nothing be cut, yields nothing and is passed over
+            if (mixture[k] > 0 && yielded.full(k).length > 0) {
                 order.addAll(Collections.nCopies(mixture[k], k));
                 long[] sorted = Arrays.stream(yielded.full(k))
                         .boxed()

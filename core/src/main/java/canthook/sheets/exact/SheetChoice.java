@@ -239,8 +239,7 @@ final class SheetChoice {
         return here;
     }
 
-    /** Steps of one worker are counted, and the clock is looked at only where somebody waits. */
-    static CpSolver solver(double effort, Hurry hurry) {
+    private Optional<List<Pattern>> solved(double effort) {
         CpSolver solver = new CpSolver();
         solver.getParameters()
                 .setNumWorkers(1)
@@ -251,11 +250,6 @@ final class SheetChoice {
         if (left < Double.POSITIVE_INFINITY) {
             solver.getParameters().setMaxTimeInSeconds(Math.max(LEAST_SECONDS, SHARE_OF_TIME * left));
         }
-        return solver;
-    }
-
-    private Optional<List<Pattern>> solved(double effort) {
-        CpSolver solver = solver(effort, hurry);
         CpSolverStatus status = solver.solve(model);
         return switch (status) {
             case OPTIMAL, FEASIBLE -> Optional.of(chosen(solver));

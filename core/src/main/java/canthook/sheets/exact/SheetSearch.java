@@ -92,7 +92,7 @@ final class SheetSearch {
             offer(certain.plan());
         }
         int least = certain.missing();
-        double area = missing(best) == least ? certain.area() : bounds.leastByArea(missing(best));
+        double area = Math.max(bounds.leastByArea(missing(best)), missing(best) == least ? certain.area() : 0);
         if (missing(best) > least || area(best) > area + 1) {
             try (SheetPrices prices = new SheetPrices(grounds)) {
                 least = Math.max(least, missingAtLeast(prices, every, missing(best) - 1));

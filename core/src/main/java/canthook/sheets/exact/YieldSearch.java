@@ -96,6 +96,10 @@ final class YieldSearch {
             if (here > area - 1) {
                 break;
             }
+            if (steps <= 0 || hurry.stops()) {
+                unknown = Math.min(unknown, here);
+                break;
+            }
             int[] with = with(mixture, out);
             if (Mixtures.holds(grounds, mixture) < need - 1 || !prices.isEnough(with)) {
                 continue;

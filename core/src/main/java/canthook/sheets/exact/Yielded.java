@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -109,8 +110,8 @@ final class Yielded {
             if (one.kind() == leftOut()) {
                 continue;
             }
-            Yields way = ofKind.get(one.kind()).get(one.lot());
-            if (isClear(one.kind()) && way != null) {
+            if (isClear(one.kind())) {
+                Yields way = Objects.requireNonNull(ofKind.get(one.kind()).get(one.lot()));
                 plan.add(way.pattern(one.lot()).upTo(wanted));
             }
         }

@@ -78,10 +78,6 @@ final class Yields {
         return steps;
     }
 
-    Ground ground() {
-        return ground;
-    }
-
     /** Lots that no panel can be added to. */
     List<Long> full() {
         List<Long> full = new ArrayList<>();
