@@ -73,7 +73,7 @@ public record FirstCut(List<Act> acts, List<Worked> numbers) {
     }
 
     public Optional<Worked> number(String id) {
-        return numbers.stream().filter(n -> n.id().equals(id)).findFirst();
+        return numbers.stream().filter(n -> n.is(id)).findFirst();
     }
 
     /** Writes it. */

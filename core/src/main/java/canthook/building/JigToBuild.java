@@ -79,6 +79,6 @@ public record JigToBuild(
     }
 
     public Optional<Worked> number(String id) {
-        return numbers.stream().filter(n -> n.id().equals(id)).findFirst();
+        return numbers.stream().filter(n -> n.is(id)).findFirst();
     }
 }

@@ -104,7 +104,7 @@ public final class CornerFigures {
             case RABBET_AND_DADO -> d.line("seam", 0.6, top, 0.6, top + height);
             case MITRE_WITH_SPLINES -> {
                 int splines = worked.corners().numbers().stream()
-                        .filter(n -> n.id().equals("corners.splines"))
+                        .filter(n -> n.is("corners.splines"))
                         .findFirst()
                         .orElseThrow()
                         .count();

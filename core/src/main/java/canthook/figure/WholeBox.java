@@ -32,7 +32,7 @@ public final class WholeBox {
         return state != State.CLOSED || !(worked.lid() instanceof SawnOffLid sawn)
                 ? null
                 : sawn.numbers().stream()
-                        .filter(number -> number.id().equals("lid.closed-height"))
+                        .filter(number -> number.is("lid.closed-height"))
                         .findFirst()
                         .orElse(null);
     }

@@ -151,7 +151,7 @@ public record Joint(Layout layout, Length wall, @Nullable LowWalls low, List<Joi
             Length from = Length.longer(Length.ZERO, slot.from());
             Length to = Length.shorter(slot.to(), top);
             if (to.isOver(from)) {
-                gone.add(new Span(from, to));
+                gone.add(from.equals(slot.from()) && to.equals(slot.to()) ? slot : new Span(from, to));
             }
         }
         sawnOff(end).ifPresent(strip -> {

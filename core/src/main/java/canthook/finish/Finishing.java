@@ -19,6 +19,7 @@ import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.wood.Air;
+import canthook.working.Later;
 import canthook.working.Show;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
@@ -38,19 +39,27 @@ import java.util.Set;
  *
  * Check: drying oil at 12 °C and 80 %: 24 h · 4 = 96 h.
  *
- * @param tasks everything that is to be done, each after what it waits for
+ * @param path everything that is to be done, with what was worked of it; worked when somebody asks, no verdict hangs on it
+ * @param waits how many coats, and how long they take
  * @param cautions what to take care of with this finish, a sentence each
  */
 public record Finishing(
-        FinishChoice choice, List<Task> tasks, List<String> cautions, List<Worked> numbers, List<Verdict> verdicts) {
+        FinishChoice choice, Later<Path> path, List<Worked> waits, List<String> cautions, List<Verdict> verdicts) {
     private static final double HOUR = 3600;
+
+    /**
+     * What is to do until the box is ready.
+     *
+     * @param tasks each after what it waits for
+     * @param numbers how long each takes, and all of them
+     */
+    public record Path(List<Task> tasks, List<Worked> numbers) {}
 
     /** Works it out. */
     public static Finishing of(BoxPlan plan, CutList cuts, GlueUp glue, WorkedLid lid, HouseRules rules) {
         Worksheet sheet = new Worksheet("finish");
         Verdicts verdicts = new Verdicts("finish");
         FinishChoice choice = plan.finish();
-        List<Task> tasks = WorkPath.of(plan, cuts, glue, lid, rules, sheet);
         Recipe recipe = choice.recipe();
         Air air = plan.seasons().shop();
         if (recipe != null) {
@@ -58,7 +67,29 @@ public record Finishing(
             judge(plan, recipe, air, verdicts);
         }
         return new Finishing(
-                choice, tasks, recipe == null ? List.of() : cautions(choice, recipe), sheet.numbers(), verdicts.all());
+                choice,
+                new Later<>(() -> path(plan, cuts, glue, lid, rules)),
+                sheet.numbers(),
+                recipe == null ? List.of() : cautions(choice, recipe),
+                verdicts.all());
+    }
+
+    private static Path path(BoxPlan plan, CutList cuts, GlueUp glue, WorkedLid lid, HouseRules rules) {
+        Worksheet sheet = new Worksheet("finish");
+        List<Task> tasks = WorkPath.of(plan, cuts, glue, lid, rules, sheet);
+        return new Path(tasks, sheet.numbers());
+    }
+
+    /** Everything that is to be done, each after what it waits for. */
+    public List<Task> tasks() {
+        return path.get().tasks();
+    }
+
+    /** All its numbers, how long hands take before how long it waits. */
+    public List<Worked> numbers() {
+        List<Worked> all = new ArrayList<>(path.get().numbers());
+        all.addAll(waits);
+        return all;
     }
 
     private static void coats(Worksheet sheet, Recipe recipe, Air air) {
@@ -160,12 +191,13 @@ public record Finishing(
 
     /** Whether something has to cure once hands are done with it. */
     public boolean cures() {
-        return tasks.stream().anyMatch(t -> t.hands().isZero());
+        return tasks().stream().anyMatch(t -> t.hands().isZero());
     }
 
     /** What is behind the maker: what was done, and everything that had to be done before it. */
     public Set<String> behind(Set<String> done) {
         Set<String> behind = new HashSet<>();
+        List<Task> tasks = tasks();
         for (int i = tasks.size() - 1; i >= 0; i--) {
             Task task = tasks.get(i);
             if (done.contains(task.id()) || behind.contains(task.id())) {

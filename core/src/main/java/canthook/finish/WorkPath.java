@@ -124,7 +124,7 @@ public final class WorkPath {
                             ? planed
                             : last(steps("lid", "lid, both faces alike", Lane.LID, recipe, planed, true)));
         }
-        if (lid.numbers().stream().anyMatch(n -> n.id().equals("lid.hinge-screw"))) {
+        if (lid.numbers().stream().anyMatch(n -> n.is("lid.hinge-screw"))) {
             task("hinges", Lane.HINGES, "Hang the lid", ruled(HouseRule.HANGING), Duration.ZERO, dry);
         }
         return tasks;
@@ -133,7 +133,7 @@ public final class WorkPath {
     /** The first of a batch alone, the others in stacks. */
     private static Time cut(CutList cuts) {
         Worked all = cuts.numbers().stream()
-                .filter(n -> n.id().equals("cut.batch-time"))
+                .filter(n -> n.is("cut.batch-time"))
                 .findFirst()
                 .orElse(cuts.time());
         return new Time(all, 60 * AT_THE_SAW);

@@ -121,11 +121,6 @@ record Around(
         return !lid.pieces().isEmpty();
     }
 
-    /** A place on the page of lengths that a fitting begins with: {@code f3-}. */
-    static String sheet(int index) {
-        return "f" + (index + 1) + "-";
-    }
-
     static String field(int index) {
         return "fittings." + index + ".";
     }

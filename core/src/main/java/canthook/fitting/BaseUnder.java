@@ -44,40 +44,39 @@ public record BaseUnder(
     private static final Length LOOSE = Length.mm(0.5);
 
     static BaseUnder of(Worksheet sheet, int index, BasePlate told, Around around) {
-        String f = Around.sheet(index);
         String field = Around.field(index);
         Worked thickness =
-                sheet.decided(f + "thickness", "t", "Base, thick", Show.LAYOUT, told.thickness(), field + "thickness");
+                sheet.decided("thickness", "t", "Base, thick", Show.LAYOUT, told.thickness(), field + "thickness");
         Worked over = sheet.decided(
-                f + "overhang", "o", "Base, over the walls", Show.LAYOUT, told.overhang(), field + "overhang");
+                "overhang", "o", "Base, over the walls", Show.LAYOUT, told.overhang(), field + "overhang");
         String rule = "The outside, and the overhang at both sides.";
         Worked along = sheet.work(
-                f + "long",
+                "long",
                 "L",
                 "Base, along the grain",
                 Show.LAYOUT,
                 around.box().outsideLength().plus(fixed(2).times(over)),
                 rule);
         Worked across = sheet.work(
-                f + "wide",
+                "wide",
                 "W",
                 "Base, across the grain",
                 Show.LAYOUT,
                 around.box().outsideWidth().plus(fixed(2).times(over)),
                 rule);
         sheet.work(
-                f + "stands",
+                "stands",
                 "H",
                 "Height on its base",
                 Show.LAYOUT,
                 around.walls().closed(around.ladder().wall()).plus(thickness),
                 "The closed box, and the base.");
-        Worksheet moves = new Worksheet("fittings.f" + (index + 1));
+        Worksheet moves = new Worksheet("fittings.".concat(Feature.of(index)));
         Worked slot = null;
         if (!told.stuff().known().isSheet()) {
             Movement movement = PanelWidth.movement(moves, told.stuff(), field + "stuff", around.year());
             Worked reach = sheet.work(
-                    f + "reach",
+                    "reach",
                     "r",
                     "Screws stand from the middle",
                     Show.LAYOUT,
@@ -87,7 +86,7 @@ public record BaseUnder(
                             .over(2),
                     "Half the outside, to the middle of the wall they go into.");
             slot = sheet.work(
-                    f + "slot",
+                    "slot",
                     "ℓ",
                     "Slot longer than the screw is thick by",
                     Show.FIT,

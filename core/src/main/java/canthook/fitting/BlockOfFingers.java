@@ -46,19 +46,17 @@ public record BlockOfFingers(
         implements WorkedFitting {
 
     static BlockOfFingers of(Worksheet sheet, int index, FingeredBlock told, Around around) {
-        String f = Around.sheet(index);
         String field = Around.field(index);
         Worked finger = around.ladder().chosen().finger();
         Worked slot = around.ladder().chosen().slot();
-        Worked wish =
-                sheet.decided(f + "along", "Lw", "Block, long, about", Show.LAYOUT, told.along(), field + "along");
-        Worked thickness = sheet.decided(
-                f + "thickness", "t", "Strips, thick", Show.LAYOUT, told.thickness(), field + "thickness");
-        Worked across = sheet.decided(
-                f + "across", "w", "Strip on the lid, wide", Show.LAYOUT, told.across(), field + "across");
-        Worked high = sheet.decided(f + "high", "h", "Strip upright, wide", Show.LAYOUT, told.high(), field + "high");
+        Worked wish = sheet.decided("along", "Lw", "Block, long, about", Show.LAYOUT, told.along(), field + "along");
+        Worked thickness =
+                sheet.decided("thickness", "t", "Strips, thick", Show.LAYOUT, told.thickness(), field + "thickness");
+        Worked across =
+                sheet.decided("across", "w", "Strip on the lid, wide", Show.LAYOUT, told.across(), field + "across");
+        Worked high = sheet.decided("high", "h", "Strip upright, wide", Show.LAYOUT, told.high(), field + "high");
         Worked count = sheet.work(
-                f + "count",
+                "count",
                 "m",
                 "Fingers of the strip on the lid",
                 Show.COUNT,
@@ -67,27 +65,27 @@ public record BlockOfFingers(
                         Term.roundedDown(wish.plus(slot).over(finger.plus(slot)).plus(0.5))),
                 "As many as come nearest to the length wished for, at least two.");
         Worked slots = sheet.work(
-                f + "slots",
+                "slots",
                 "k",
                 "Slots of the strip on the lid",
                 Show.COUNT,
                 count.minus(1),
                 "One fewer than fingers: it begins and ends with a finger, the upright strip with a slot.");
         Worked length = sheet.work(
-                f + "long",
+                "long",
                 "L",
                 "Block, long",
                 Show.FIT,
                 count.times(finger).plus(slots.times(slot)),
                 "Its sections one after another, of the box’s own finger and slot.");
         Worked deep = sheet.work(
-                f + "deep",
+                "deep",
                 "D",
                 "Slots in both strips, deep",
                 Show.FIT,
                 thickness.plus(around.box().proud()),
                 "As deep as the other strip is thick, and the proud.");
-        LidMiddle middle = LidMiddle.of(sheet, f, around.lid(), length.over(2), thickness);
+        LidMiddle middle = LidMiddle.of(sheet, around.lid(), length.over(2), thickness);
         return new BlockOfFingers(
                 index,
                 told,

@@ -22,18 +22,24 @@ record CollisionJudge(FittingJudge at) {
         if (one == null) {
             return;
         }
+        at.verdicts().stop(Code.FITTINGS_COLLIDE, one.place(), pair.says(at.display()), () -> mends(one, other, pair));
+    }
+
+    private @Nullable WorkedFitting of(Feature feature) {
+        for (WorkedFitting fitting : at.all()) {
+            if (feature.of().equals(Feature.of(fitting.index()))) {
+                return fitting;
+            }
+        }
+        return null;
+    }
+
+    private List<Fix> mends(WorkedFitting one, @Nullable WorkedFitting other, Pair pair) {
         List<Fix> fixes = new ArrayList<>(mends(one, pair));
         if (other != null) {
             fixes.addAll(mends(other, new Pair(pair.other(), pair.one())));
         }
-        at.verdicts().stop(Code.FITTINGS_COLLIDE, one.place(), pair.says(at.display()), fixes.toArray(new Fix[0]));
-    }
-
-    private @Nullable WorkedFitting of(Feature feature) {
-        return at.all().stream()
-                .filter(f -> ("f" + (f.index() + 1)).equals(feature.of()))
-                .findFirst()
-                .orElse(null);
+        return fixes;
     }
 
     private List<Fix> mends(WorkedFitting fitting, Pair pair) {

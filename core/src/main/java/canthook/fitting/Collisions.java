@@ -200,19 +200,27 @@ public final class Collisions {
         return (part.isSide() ? box.outsideLength() : box.outsideWidth()).length();
     }
 
-    /** Each pair of a fitting and something else, once for each two that meet. */
+    /**
+     * Each pair of a fitting and something else, once for each two that meet.
+     *
+     * @param fittings what they take, that of one fitting together
+     */
     public static List<Pair> among(List<Feature> fittings, List<Feature> box) {
         List<Pair> pairs = new ArrayList<>();
+        int next = 0;
         for (int i = 0; i < fittings.size(); i++) {
             Feature one = fittings.get(i);
+            while (next < fittings.size() && fittings.get(next).of().equals(one.of())) {
+                next++;
+            }
             for (Feature other : box) {
                 if (one.meets(other)) {
                     add(pairs, one, other);
                 }
             }
-            for (int j = i + 1; j < fittings.size(); j++) {
+            for (int j = next; j < fittings.size(); j++) {
                 Feature other = fittings.get(j);
-                if (one.meets(other) && !one.of().equals(other.of())) {
+                if (one.meets(other)) {
                     add(pairs, one, other);
                 }
             }

@@ -68,24 +68,23 @@ public record DividerIn(
 
     static DividerIn of(Worksheet sheet, int index, Divider told, List<Divider> crossing, Around around) {
         SizedBox box = around.box();
-        String f = "f" + (index + 1) + "-";
         String field = "fittings." + index + ".";
         boolean across = told.run() == Run.ACROSS;
         Worked inside = across ? box.insideWidth() : box.insideLength();
         Worked at = sheet.decided(
-                f + "at",
+                "at",
                 "x",
                 "Its middle from the inside of " + (across ? "D" : "C"),
                 Show.LAYOUT,
                 told.at(),
                 field + "at");
-        Worked thickness = sheet.decided(
-                f + "thickness", "t", "Divider, thick", Show.LAYOUT, told.thickness(), field + "thickness");
+        Worked thickness =
+                sheet.decided("thickness", "t", "Divider, thick", Show.LAYOUT, told.thickness(), field + "thickness");
         Worked height =
-                sheet.decided(f + "height", "h", "Divider, high today", Show.LAYOUT, told.height(), field + "height");
-        Worked dado = told.loose() ? null : dado(sheet, f, told, box, field);
+                sheet.decided("height", "h", "Divider, high today", Show.LAYOUT, told.height(), field + "height");
+        Worked dado = told.loose() ? null : dado(sheet, told, box, field);
         Worked length = sheet.work(
-                f + "long",
+                "long",
                 "L",
                 "Divider, long",
                 Show.FIT,
@@ -98,7 +97,7 @@ public record DividerIn(
         Worked wide = dado == null
                 ? null
                 : sheet.work(
-                        f + "dado-wide",
+                        "dado-wide",
                         "w",
                         "Dado, wide",
                         Show.FIT,
@@ -108,7 +107,7 @@ public record DividerIn(
         Worked stop = wide == null
                 ? null
                 : sheet.work(
-                        f + "stop",
+                        "stop",
                         "s",
                         "Dado from the part’s end",
                         Show.FIT,
@@ -116,10 +115,10 @@ public record DividerIn(
                         across
                                 ? "The proud, the end D, and to the dado’s near edge: from A1, and from C2 with the stop on the other side."
                                 : "The proud, the side C, and to the dado’s near edge: from B2, and from D1 with the stop on the other side.");
-        Worksheet moves = new Worksheet("fittings.f" + (index + 1));
+        Worksheet moves = new Worksheet("fittings.".concat(Feature.of(index)));
         Movement movement = PanelWidth.movement(moves, told.stuff(), field + "stuff", around.year());
         Worked highest = sheet.work(
-                f + "highest",
+                "highest",
                 "h₊",
                 "Divider, high on the wettest day",
                 Show.LAYOUT,
@@ -135,14 +134,14 @@ public record DividerIn(
                 thickest = Length.longer(thickest, other.thickness());
             }
             notchDeep = sheet.work(
-                    f + "notch-deep",
+                    "notch-deep",
                     "n",
                     "Notch where it is crossed, deep",
                     Show.FIT,
                     lower.over(2).plus(fixed(NOTCH_PLAY)),
                     "Half of the lower one’s height, and a little: " + (across ? "from above" : "from below") + ".");
             notchWide = sheet.work(
-                    f + "notch-wide",
+                    "notch-wide",
                     "nw",
                     "Notch, wide",
                     Show.FIT,
@@ -187,7 +186,7 @@ public record DividerIn(
         List<Feature> features = new ArrayList<>();
         for (Part part : told.run() == Run.ACROSS ? List.of(Part.A, Part.C) : List.of(Part.B, Part.D)) {
             features.add(new Feature(
-                    "f" + (index + 1),
+                    Feature.of(index),
                     "the dado of divider " + (index + 1),
                     part,
                     middle.minus(half),
@@ -209,12 +208,12 @@ public record DividerIn(
                 .orElse(floor);
     }
 
-    private static Worked dado(Worksheet sheet, String f, Divider told, SizedBox box, String field) {
+    private static Worked dado(Worksheet sheet, Divider told, SizedBox box, String field) {
         Length own = told.dado();
         return own != null
-                ? sheet.decided(f + "dado", "d", "Dado, deep", Show.FIT, own, field + "dado")
+                ? sheet.decided("dado", "d", "Dado, deep", Show.FIT, own, field + "dado")
                 : sheet.work(
-                        f + "dado",
+                        "dado",
                         "d",
                         "Dado, deep",
                         Show.FIT,

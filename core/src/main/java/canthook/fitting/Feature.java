@@ -16,6 +16,11 @@ import canthook.plan.Part;
 public record Feature(
         String of, String called, Part part, Length from, Length to, Length low, Length high, Length in, Length out) {
 
+    /** Whose it is that belongs to a fitting: {@code f1} for the first, which is at 0. */
+    static String of(int index) {
+        return "f" + (index + 1);
+    }
+
     /** Whether both take the same wood of one wall. */
     public boolean meets(Feature other) {
         return part == other.part

@@ -30,13 +30,12 @@ public record FeetUnder(int index, Feet told, Worked square, Worked height, Work
     private static final int FEET = 4;
 
     static FeetUnder of(Worksheet sheet, int index, Feet told, Around around) {
-        String f = "f" + (index + 1) + "-";
         String field = "fittings." + index + ".";
-        Worked square = sheet.decided(f + "square", "a", "Foot, square", Show.LAYOUT, told.square(), field + "square");
-        Worked height = sheet.decided(f + "height", "h", "Foot, high", Show.LAYOUT, told.height(), field + "height");
-        sheet.decided(f + "inset", "i", "Foot, from the faces", Show.LAYOUT, told.inset(), field + "inset");
+        Worked square = sheet.decided("square", "a", "Foot, square", Show.LAYOUT, told.square(), field + "square");
+        Worked height = sheet.decided("height", "h", "Foot, high", Show.LAYOUT, told.height(), field + "height");
+        sheet.decided("inset", "i", "Foot, from the faces", Show.LAYOUT, told.inset(), field + "inset");
         Worked stick = sheet.work(
-                f + "stick",
+                "stick",
                 "L",
                 "Stick for all four",
                 Show.LAYOUT,
@@ -48,7 +47,7 @@ public record FeetUnder(int index, Feet told, Worked square, Worked height, Work
             stands = stands.plus(fixed(base));
         }
         sheet.work(
-                f + "stands",
+                "stands",
                 "H",
                 "Height on its feet",
                 Show.LAYOUT,

@@ -31,24 +31,27 @@ record FittingJudge(
     static final Length LEAST_UNDER = Length.mm(20);
     private static final double NEAREST = 2;
 
-    void of(WorkedFitting fitting) {
-        fitting.<Runnable>fold(new WorkedFitting.Kinds<>(
-                        divider -> () -> new DividerJudge(this).judge(divider),
-                        grip -> () -> grip(grip),
-                        pegs -> () -> pegs(pegs),
-                        pin -> () -> pin(pin),
-                        handle -> () -> handle.judge(this),
-                        feet -> () -> feet(feet),
-                        tray -> () -> tray.judge(this),
-                        base -> () -> base.judge(this),
-                        upright -> () -> upright.judge(this),
-                        block -> () -> block.judge(this),
-                        stay -> () -> stay.judge(this),
-                        slit -> () -> slit.judge(this),
-                        label -> () -> label.judge(this),
-                        lining -> () -> lining.judge(this),
-                        second -> () -> second.judge(this)))
-                .run();
+    /** Each by itself. */
+    void judge() {
+        WorkedFitting.Kinds<Runnable> kinds = new WorkedFitting.Kinds<>(
+                divider -> () -> new DividerJudge(this).judge(divider),
+                grip -> () -> grip(grip),
+                pegs -> () -> pegs(pegs),
+                pin -> () -> pin(pin),
+                handle -> () -> handle.judge(this),
+                feet -> () -> feet(feet),
+                tray -> () -> tray.judge(this),
+                base -> () -> base.judge(this),
+                upright -> () -> upright.judge(this),
+                block -> () -> block.judge(this),
+                stay -> () -> stay.judge(this),
+                slit -> () -> slit.judge(this),
+                label -> () -> label.judge(this),
+                lining -> () -> lining.judge(this),
+                second -> () -> second.judge(this));
+        for (WorkedFitting fitting : all) {
+            fitting.fold(kinds).run();
+        }
     }
 
     BoxPlan plan() {

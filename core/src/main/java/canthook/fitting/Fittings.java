@@ -24,9 +24,8 @@ import canthook.walls.WallDemands;
 import canthook.working.Worked;
 import canthook.working.Worksheet;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.SortedMap;
-import java.util.TreeMap;
 
 /**
  * Everything that goes in, on and through the box, worked out and looked at together. The only reader of the plan's fittings.
@@ -60,51 +59,44 @@ public record Fittings(
         grooves.addAll(lid.grooves());
         List<Feature> ofBox =
                 Collisions.ofTheBox(box, walls, grooves, lid, ladder.wall().length());
-        SortedMap<Integer, WorkedFitting> worked = new TreeMap<>();
+        List<WorkedFitting> all = new ArrayList<>(told.size());
         for (int index : order(told)) {
-            worked.put(
-                    index,
-                    told.get(index)
-                            .fold(new Kinds<WorkedFitting>(
-                                    divider ->
-                                            DividerIn.of(sheet, index, divider, crossing(told, divider, box), around),
-                                    grip -> GripHole.of(
-                                            sheet,
-                                            index,
-                                            grip,
-                                            box,
-                                            ladder.joint().top(grip.wall())),
-                                    pegs -> PegsThrough.of(
-                                            sheet,
-                                            index,
-                                            pegs,
-                                            box,
-                                            ladder.joint(),
-                                            ladder.chosen().finger(),
-                                            pegs.which() == Which.FREE ? inTheWay(ofBox, worked) : List.of()),
-                                    pin -> PinDownCorner.of(sheet, index, pin, box, ladder.joint(), ladder.wall()),
-                                    handle -> HandleOnLid.of(sheet, index, handle, around),
-                                    feet -> FeetUnder.of(sheet, index, feet, around),
-                                    tray -> TrayIn.of(sheet, index, tray, around),
-                                    base -> BaseUnder.of(sheet, index, base, around),
-                                    upright -> HandleUpright.of(sheet, index, upright, across(told), around),
-                                    block -> BlockOfFingers.of(sheet, index, block, around),
-                                    stay -> StayAt.of(sheet, index, stay, around),
-                                    slit -> SlitFor.of(sheet, index, slit, around),
-                                    label -> LabelIn.of(sheet, index, label, around),
-                                    lining -> LiningIn.of(sheet, index, lining, around),
-                                    second -> FloorOver.of(sheet, index, second, around))));
+            Worksheet own = sheet.part(Feature.of(index).concat("-"));
+            all.add(told.get(index)
+                    .fold(new Kinds<WorkedFitting>(
+                            divider -> DividerIn.of(own, index, divider, crossing(told, divider, box), around),
+                            grip -> GripHole.of(
+                                    own, index, grip, box, ladder.joint().top(grip.wall())),
+                            pegs -> PegsThrough.of(
+                                    own,
+                                    index,
+                                    pegs,
+                                    box,
+                                    ladder.joint(),
+                                    ladder.chosen().finger(),
+                                    pegs.which() == Which.FREE ? inTheWay(ofBox, all) : List.of()),
+                            pin -> PinDownCorner.of(own, index, pin, box, ladder.joint(), ladder.wall()),
+                            handle -> HandleOnLid.of(own, index, handle, around),
+                            feet -> FeetUnder.of(own, index, feet, around),
+                            tray -> TrayIn.of(own, index, tray, around),
+                            base -> BaseUnder.of(own, index, base, around),
+                            upright -> HandleUpright.of(own, index, upright, across(told), around),
+                            block -> BlockOfFingers.of(own, index, block, around),
+                            stay -> StayAt.of(own, index, stay, around),
+                            slit -> SlitFor.of(own, index, slit, around),
+                            label -> LabelIn.of(own, index, label, around),
+                            lining -> LiningIn.of(own, index, lining, around),
+                            second -> FloorOver.of(own, index, second, around))));
         }
-        List<WorkedFitting> all = List.copyOf(worked.values());
-        List<Feature> own = all.stream().flatMap(f -> f.features().stream()).toList();
-        List<Pair> pairs = Collisions.among(own, ofBox);
+        all.sort(Comparator.comparingInt(WorkedFitting::index));
         List<Feature> features = new ArrayList<>(ofBox);
-        features.addAll(own);
+        for (WorkedFitting fitting : all) {
+            features.addAll(fitting.features());
+        }
+        List<Pair> pairs = Collisions.among(features.subList(ofBox.size(), features.size()), ofBox);
         Verdicts verdicts = new Verdicts("fittings");
         FittingJudge judge = new FittingJudge(around, ofBox, all, StandsThrough.all(all, around), verdicts);
-        for (WorkedFitting fitting : all) {
-            judge.of(fitting);
-        }
+        judge.judge();
         Levels.judge(all, judge);
         CollisionJudge collisions = new CollisionJudge(judge);
         for (Pair pair : pairs) {
@@ -114,7 +106,7 @@ public record Fittings(
         for (WorkedFitting fitting : all) {
             numbers.addAll(fitting.follows());
         }
-        return new Fittings(all, List.copyOf(features), pairs, List.copyOf(numbers), verdicts.all());
+        return new Fittings(List.copyOf(all), List.copyOf(features), pairs, List.copyOf(numbers), verdicts.all());
     }
 
     /** Pegs that go where nothing else is are worked last. */
@@ -129,9 +121,9 @@ public record Fittings(
         return order;
     }
 
-    private static List<Feature> inTheWay(List<Feature> ofBox, SortedMap<Integer, WorkedFitting> worked) {
+    private static List<Feature> inTheWay(List<Feature> ofBox, List<WorkedFitting> worked) {
         List<Feature> all = new ArrayList<>(ofBox);
-        worked.values().forEach(f -> all.addAll(f.features()));
+        worked.forEach(f -> all.addAll(f.features()));
         return all;
     }
 

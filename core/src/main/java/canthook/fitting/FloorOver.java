@@ -52,54 +52,52 @@ public record FloorOver(
     private static final Length LEAST_BEARING = Length.mm(2);
 
     static FloorOver of(Worksheet sheet, int index, SecondFloor told, Around around) {
-        String f = Around.sheet(index);
         String field = Around.field(index);
-        Worked over = sheet.decided(f + "over", "r", "Cleats’ upper edge", Show.LAYOUT, told.over(), field + "over");
+        Worked over = sheet.decided("over", "r", "Cleats’ upper edge", Show.LAYOUT, told.over(), field + "over");
         Worked thickness = sheet.decided(
-                f + "thickness", "t", "Second floor, thick", Show.LAYOUT, told.thickness(), field + "thickness");
+                "thickness", "t", "Second floor, thick", Show.LAYOUT, told.thickness(), field + "thickness");
         Worked cleat =
-                sheet.decided(f + "cleat", "k", "Cleats, thick and high", Show.LAYOUT, told.cleat(), field + "cleat");
-        Worked play =
-                sheet.decided(f + "play", "g", "Play across at the wettest", Show.FIT, told.play(), field + "play");
-        Worksheet moves = new Worksheet("fittings.f" + (index + 1));
+                sheet.decided("cleat", "k", "Cleats, thick and high", Show.LAYOUT, told.cleat(), field + "cleat");
+        Worked play = sheet.decided("play", "g", "Play across at the wettest", Show.FIT, told.play(), field + "play");
+        Worksheet moves = new Worksheet("fittings.".concat(Feature.of(index)));
         Movement movement = PanelWidth.movement(moves, told.stuff(), field + "stuff", around.year());
         Worked across = sheet.work(
-                f + "across",
+                "across",
                 "W",
                 "Second floor, across the grain",
                 Show.FIT,
                 around.insideWidth().minus(play).over(fixed(1).plus(movement.byWetness())),
                 "At the wettest it is as wide as the inside less the play; cut today it is narrower by what it will grow.");
         Worked along = sheet.work(
-                f + "long",
+                "long",
                 "L",
                 "Second floor, along the grain",
                 Show.FIT,
                 around.insideLength().minus(fixed(SHORTER)),
                 "The inside less half a millimetre.");
         Worked cleatLong = sheet.work(
-                f + "cleat-long",
+                "cleat-long",
                 "Lk",
                 "Cleats, long",
                 Show.LAYOUT,
                 around.insideLength().minus(fixed(SHORTER)),
                 "The inside less half a millimetre.");
         Worked driest = sheet.work(
-                f + "driest",
+                "driest",
                 "W₋",
                 "Second floor, across on the driest day",
                 Show.FIT,
                 across.times(fixed(1).plus(movement.byDryness())),
                 "What it shrinks to.");
         Worked bears = sheet.work(
-                f + "bears",
+                "bears",
                 "e",
                 "It bears on a cleat at the worst",
                 Show.FIT,
                 cleat.minus(around.insideWidth().minus(driest)),
                 "On the driest day, pushed to the other side.");
         Worked above = sheet.work(
-                f + "above",
+                "above",
                 "a",
                 "Room above it",
                 Show.LAYOUT,

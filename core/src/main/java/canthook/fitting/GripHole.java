@@ -28,17 +28,16 @@ public record GripHole(int index, Grip told, Worked apart, Worked down, List<Fea
         implements WorkedFitting {
 
     static GripHole of(Worksheet sheet, int index, Grip told, SizedBox box, Length top) {
-        String f = "f" + (index + 1) + "-";
         String field = "fittings." + index + ".";
-        Worked wide = sheet.decided(f + "wide", "g", "Grip, wide", Show.LAYOUT, told.wide(), field + "wide");
+        Worked wide = sheet.decided("wide", "g", "Grip, wide", Show.LAYOUT, told.wide(), field + "wide");
         Worked bored =
-                sheet.decided(f + "bored", "d", "Bored at both ends", Show.LAYOUT, told.diameter(), field + "diameter");
-        Worked under = sheet.decided(
-                f + "under", "u", "Upper edge under the wall’s", Show.LAYOUT, told.under(), field + "under");
+                sheet.decided("bored", "d", "Bored at both ends", Show.LAYOUT, told.diameter(), field + "diameter");
+        Worked under =
+                sheet.decided("under", "u", "Upper edge under the wall’s", Show.LAYOUT, told.under(), field + "under");
         Worked apart = sheet.work(
-                f + "apart", "a", "Centres apart", Show.LAYOUT, wide.minus(bored), "The grip, less one bored hole.");
+                "apart", "a", "Centres apart", Show.LAYOUT, wide.minus(bored), "The grip, less one bored hole.");
         Worked down = sheet.work(
-                f + "down",
+                "down",
                 "c",
                 "Centres under the upper edge",
                 Show.LAYOUT,
@@ -46,7 +45,7 @@ public record GripHole(int index, Grip told, Worked apart, Worked down, List<Fea
                 "Down to its upper edge, and half a bored hole.");
         Worked along = told.wall().isSide() ? box.outsideLength() : box.outsideWidth();
         sheet.work(
-                f + "first",
+                "first",
                 "e",
                 "First centre from the part’s end",
                 Show.LAYOUT,
@@ -60,7 +59,7 @@ public record GripHole(int index, Grip told, Worked apart, Worked down, List<Fea
                 apart,
                 down,
                 List.of(new Feature(
-                        "f" + (index + 1),
+                        Feature.of(index),
                         "the grip in " + told.wall(),
                         told.wall(),
                         middle.minus(half),

@@ -29,21 +29,20 @@ public record HandleOnLid(
         Wood wood) implements WorkedFitting {
 
     static HandleOnLid of(Worksheet sheet, int index, Handle told, Around around) {
-        String f = Around.sheet(index);
         String field = Around.field(index);
-        Worked longs = sheet.decided(f + "long", "l", "Handle, long", Show.LAYOUT, told.along(), field + "along");
-        Worked wide = sheet.decided(f + "wide", "w", "Handle, wide", Show.LAYOUT, told.across(), field + "across");
-        Worked high = sheet.decided(f + "high", "h", "Handle, high", Show.LAYOUT, told.high(), field + "high");
+        Worked longs = sheet.decided("long", "l", "Handle, long", Show.LAYOUT, told.along(), field + "along");
+        Worked wide = sheet.decided("wide", "w", "Handle, wide", Show.LAYOUT, told.across(), field + "across");
+        Worked high = sheet.decided("high", "h", "Handle, high", Show.LAYOUT, told.high(), field + "high");
         Worked spacing = told.spacing() == null
                 ? null
-                : sheet.decided(f + "spacing", "s", "Screws apart", Show.LAYOUT, told.spacing(), field + "spacing");
+                : sheet.decided("spacing", "s", "Screws apart", Show.LAYOUT, told.spacing(), field + "spacing");
         return new HandleOnLid(
                 index,
                 told,
                 longs,
                 wide,
                 high,
-                LidMiddle.of(sheet, f, around.lid(), spacing, high),
+                LidMiddle.of(sheet, around.lid(), spacing, high),
                 around.plan().walls().known());
     }
 

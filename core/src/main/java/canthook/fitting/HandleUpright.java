@@ -66,23 +66,21 @@ public record HandleUpright(
     private static final Length LEAST_UNDER = Length.mm(20);
 
     static HandleUpright of(Worksheet sheet, int index, UprightHandle told, List<Divider> crossing, Around around) {
-        String f = Around.sheet(index);
         String field = Around.field(index);
-        Worked thickness = sheet.decided(
-                f + "thickness", "t", "Handle, thick", Show.LAYOUT, told.thickness(), field + "thickness");
+        Worked thickness =
+                sheet.decided("thickness", "t", "Handle, thick", Show.LAYOUT, told.thickness(), field + "thickness");
         Worked height =
-                sheet.decided(f + "height", "h", "Handle, high today", Show.LAYOUT, told.height(), field + "height");
-        Worked shoulder =
-                sheet.decided(f + "shoulder", "b", "Shoulder", Show.LAYOUT, told.shoulder(), field + "shoulder");
+                sheet.decided("height", "h", "Handle, high today", Show.LAYOUT, told.height(), field + "height");
+        Worked shoulder = sheet.decided("shoulder", "b", "Shoulder", Show.LAYOUT, told.shoulder(), field + "shoulder");
         Worked tenon = sheet.work(
-                f + "tenon",
+                "tenon",
                 "z",
                 "Tenon",
                 Show.FIT,
                 thickness.minus(fixed(2).times(shoulder)),
                 "The board less a shoulder at either side: they hide the dado.");
         Worked wide = sheet.work(
-                f + "dado-wide",
+                "dado-wide",
                 "w",
                 "Dado, wide",
                 Show.FIT,
@@ -91,11 +89,11 @@ public record HandleUpright(
         Length own = told.dado();
         Worked end = around.box().finalEndThickness();
         Worked dado = own != null
-                ? sheet.decided(f + "dado", "d", "Dado, deep", Show.FIT, own, field + "dado")
-                : sheet.work(f + "dado", "d", "Dado, deep", Show.FIT, end.over(3), "A third of the wall.");
+                ? sheet.decided("dado", "d", "Dado, deep", Show.FIT, own, field + "dado")
+                : sheet.work("dado", "d", "Dado, deep", Show.FIT, end.over(3), "A third of the wall.");
         Worked inside = around.box().insideLength();
         Worked length = sheet.work(
-                f + "long",
+                "long",
                 "L",
                 "Handle, long over the tenons",
                 Show.FIT,
@@ -103,7 +101,7 @@ public record HandleUpright(
                 "The inside and both dadoes, less a little; between the shoulders the inside. Measure the dry-fitted box once"
                         + " more before you cut it.");
         Worked stop = sheet.work(
-                f + "stop",
+                "stop",
                 "s",
                 "Dado from the part’s end",
                 Show.FIT,
@@ -112,35 +110,30 @@ public record HandleUpright(
                         .plus(around.box().outsideWidth().minus(wide).over(2)),
                 "In the middle of the end: the proud, and to the dado’s near edge.");
         Worked bored =
-                sheet.decided(f + "bored", "g", "Bored at both ends", Show.LAYOUT, told.diameter(), field + "diameter");
-        Worked grip = sheet.decided(f + "grip", "G", "Grip, wide", Show.LAYOUT, told.grip(), field + "grip");
+                sheet.decided("bored", "g", "Bored at both ends", Show.LAYOUT, told.diameter(), field + "diameter");
+        Worked grip = sheet.decided("grip", "G", "Grip, wide", Show.LAYOUT, told.grip(), field + "grip");
         Worked under = sheet.decided(
-                f + "under",
-                "u",
-                "Upper edge of the hole under the handle’s",
-                Show.LAYOUT,
-                told.under(),
-                field + "under");
+                "under", "u", "Upper edge of the hole under the handle’s", Show.LAYOUT, told.under(), field + "under");
         Worked apart = sheet.work(
-                f + "apart", "a", "Centres apart", Show.LAYOUT, grip.minus(bored), "The grip, less one bored hole.");
+                "apart", "a", "Centres apart", Show.LAYOUT, grip.minus(bored), "The grip, less one bored hole.");
         Worked down = sheet.work(
-                f + "down",
+                "down",
                 "c",
                 "Centres under the handle’s upper edge",
                 Show.LAYOUT,
                 under.plus(bored.over(2)),
                 "Down to its upper edge, and half a bored hole.");
         Worked first = sheet.work(
-                f + "first",
+                "first",
                 "e",
                 "First centre from the shoulder",
                 Show.LAYOUT,
                 inside.minus(apart).over(2),
                 "In the middle.");
-        Worksheet moves = new Worksheet("fittings.f" + (index + 1));
+        Worksheet moves = new Worksheet("fittings.".concat(Feature.of(index)));
         Movement movement = PanelWidth.movement(moves, told.stuff(), field + "stuff", around.year());
         Worked highest = sheet.work(
-                f + "highest",
+                "highest",
                 "h₊",
                 "Handle, high on the wettest day",
                 Show.LAYOUT,
@@ -155,7 +148,7 @@ public record HandleUpright(
                 thickest = Length.longer(thickest, other.thickness());
             }
             notch = sheet.work(
-                    f + "notch-deep",
+                    "notch-deep",
                     "n",
                     "Notch where a divider crosses it, deep",
                     Show.FIT,
@@ -168,7 +161,7 @@ public record HandleUpright(
         List<Feature> features = new ArrayList<>();
         for (Part part : List.of(Part.B, Part.D)) {
             features.add(new Feature(
-                    "f" + (index + 1),
+                    Feature.of(index),
                     "the handle’s dado",
                     part,
                     middle.minus(half),

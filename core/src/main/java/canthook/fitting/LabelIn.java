@@ -32,18 +32,17 @@ public record LabelIn(
         implements WorkedFitting {
 
     static LabelIn of(Worksheet sheet, int index, LabelRecess told, Around around) {
-        String f = Around.sheet(index);
         String field = Around.field(index);
-        Worked wide = sheet.decided(f + "wide", "w", "Label, wide", Show.LAYOUT, told.wide(), field + "wide");
-        Worked high = sheet.decided(f + "high", "h", "Label, high", Show.LAYOUT, told.high(), field + "high");
-        Worked deep = sheet.decided(f + "deep", "d", "Label, deep", Show.FIT, told.deep(), field + "deep");
+        Worked wide = sheet.decided("wide", "w", "Label, wide", Show.LAYOUT, told.wide(), field + "wide");
+        Worked high = sheet.decided("high", "h", "Label, high", Show.LAYOUT, told.high(), field + "high");
+        Worked deep = sheet.decided("deep", "d", "Label, deep", Show.FIT, told.deep(), field + "deep");
         Worked under = sheet.decided(
-                f + "under", "u", "Its upper edge under the wall’s", Show.LAYOUT, told.under(), field + "under");
+                "under", "u", "Its upper edge under the wall’s", Show.LAYOUT, told.under(), field + "under");
         Worked along = told.wall().isSide()
                 ? around.box().outsideLength()
                 : around.box().outsideWidth();
         Worked first = sheet.work(
-                f + "first",
+                "first",
                 "e",
                 "Its edge from the part’s end",
                 Show.LAYOUT,
@@ -51,14 +50,14 @@ public record LabelIn(
                 "In the middle of the wall; before trimming the proud is there too.");
         Length top = around.ladder().joint().top(told.wall());
         Worked up = sheet.work(
-                f + "up",
+                "up",
                 "v",
                 "Its lower edge over the reference edge",
                 Show.LAYOUT,
                 canthook.working.Term.fixed(top).minus(under).minus(high),
                 "The wall, less what is over it and itself.");
         Worked left = sheet.work(
-                f + "left",
+                "left",
                 "b",
                 "Left behind it",
                 Show.LAYOUT,
@@ -75,7 +74,7 @@ public record LabelIn(
                 deep,
                 left,
                 List.of(new Feature(
-                        "f" + (index + 1),
+                        Feature.of(index),
                         "the label in " + told.wall(),
                         told.wall(),
                         middle.minus(half),

@@ -25,6 +25,30 @@ import org.jspecify.annotations.Nullable;
 final class Levels {
     private static final Length PLAY = Length.mm(0.2);
 
+    /** Which reach from where to where. */
+    private static final WorkedFitting.Kinds<Optional<Level>> LEVELS = new WorkedFitting.Kinds<>(
+            divider -> Optional.of(
+                    new Level(divider, Length.ZERO, divider.highest().length())),
+            grip -> Optional.empty(),
+            pegs -> Optional.empty(),
+            pin -> Optional.empty(),
+            handle -> Optional.empty(),
+            feet -> Optional.empty(),
+            tray -> Optional.of(
+                    new Level(tray, tray.told().over(), tray.highest().length())),
+            base -> Optional.empty(),
+            upright -> Optional.of(
+                    new Level(upright, Length.ZERO, upright.highest().length())),
+            block -> Optional.empty(),
+            stay -> Optional.empty(),
+            slit -> Optional.empty(),
+            label -> Optional.empty(),
+            lining -> Optional.empty(),
+            second -> Optional.of(new Level(
+                    second,
+                    second.told().over().minus(second.told().cleat()),
+                    second.told().over().plus(second.told().thickness()))));
+
     private Levels() {}
 
     /** From where to where over the floor one fills the inside. */
@@ -35,7 +59,10 @@ final class Levels {
     }
 
     static void judge(List<WorkedFitting> all, FittingJudge at) {
-        List<Level> levels = all.stream().flatMap(f -> level(f).stream()).toList();
+        List<Level> levels = new ArrayList<>();
+        for (WorkedFitting fitting : all) {
+            fitting.fold(LEVELS).ifPresent(levels::add);
+        }
         for (int i = 0; i < levels.size(); i++) {
             for (int k = 0; k < levels.size(); k++) {
                 Level lies = levels.get(i);
@@ -55,38 +82,13 @@ final class Levels {
                                         + (lies.low().isNegative()
                                                 ? at.display().text(lies.low().abs(), Precision.LAYOUT) + " under it."
                                                 : "at " + at.display().text(lies.low(), Precision.LAYOUT) + "."),
-                                fixes(lies, stands, at).toArray(new Fix[0]));
+                                () -> fixes(lies, stands, at));
             }
         }
     }
 
     private static boolean reaches(WorkedFitting fitting) {
         return fitting instanceof TrayIn || fitting instanceof FloorOver;
-    }
-
-    private static Optional<Level> level(WorkedFitting fitting) {
-        return fitting.fold(new WorkedFitting.Kinds<Optional<Level>>(
-                divider -> Optional.of(
-                        new Level(divider, Length.ZERO, divider.highest().length())),
-                grip -> Optional.empty(),
-                pegs -> Optional.empty(),
-                pin -> Optional.empty(),
-                handle -> Optional.empty(),
-                feet -> Optional.empty(),
-                tray -> Optional.of(
-                        new Level(tray, tray.told().over(), tray.highest().length())),
-                base -> Optional.empty(),
-                upright -> Optional.of(
-                        new Level(upright, Length.ZERO, upright.highest().length())),
-                block -> Optional.empty(),
-                stay -> Optional.empty(),
-                slit -> Optional.empty(),
-                label -> Optional.empty(),
-                lining -> Optional.empty(),
-                second -> Optional.of(new Level(
-                        second,
-                        second.told().over().minus(second.told().cleat()),
-                        second.told().over().plus(second.told().thickness())))));
     }
 
     private static List<Fix> fixes(Level lies, Level stands, FittingJudge at) {

@@ -27,20 +27,20 @@ public record LidMiddle(
         CutPiece lid, Worked along, Worked across, @Nullable Worked bore, Worked screw) {
 
     /** Null without a lid. */
-    static @Nullable LidMiddle of(Worksheet sheet, String f, WorkedLid lid, @Nullable Term spacing, Worked into) {
+    static @Nullable LidMiddle of(Worksheet sheet, WorkedLid lid, @Nullable Term spacing, Worked into) {
         CutPiece panel = lid.pieces().stream().findFirst().orElse(null);
         if (panel == null) {
             return null;
         }
         Worked along = sheet.work(
-                f + "middle-along",
+                "middle-along",
                 "m₁",
                 "Its middle, from the lid’s end",
                 Show.LAYOUT,
                 panel.along().over(2),
                 "In the middle of the lid.");
         Worked across = sheet.work(
-                f + "middle-across",
+                "middle-across",
                 "m₂",
                 "Its middle, from the lid’s edge",
                 Show.LAYOUT,
@@ -49,14 +49,14 @@ public record LidMiddle(
         Worked bore = spacing == null
                 ? null
                 : sheet.work(
-                        f + "bore",
+                        "bore",
                         "b",
                         "First bore, from the lid’s end",
                         Show.LAYOUT,
                         along.minus(spacing.over(2)),
                         "Half the spacing before the middle; the second as far behind it. One drilling block for handle and lid.");
         Worked screw = sheet.work(
-                f + "screw",
+                "screw",
                 "L",
                 "Screw, long",
                 Show.LAYOUT,

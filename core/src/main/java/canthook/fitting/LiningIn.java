@@ -31,30 +31,24 @@ public record LiningIn(int index, Lining told, Worked thickness, Worked sides, W
         implements WorkedFitting {
 
     static LiningIn of(Worksheet sheet, int index, Lining told, Around around) {
-        String f = Around.sheet(index);
         Worked thickness = sheet.decided(
-                f + "thickness",
-                "b",
-                "Lining, thick",
-                Show.LAYOUT,
-                told.thickness(),
-                Around.field(index) + "thickness");
+                "thickness", "b", "Lining, thick", Show.LAYOUT, told.thickness(), Around.field(index) + "thickness");
         Worked sides = sheet.work(
-                f + "sides",
+                "sides",
                 "l₁",
                 "Pieces on A and C, long",
                 Show.LAYOUT,
                 around.box().insideLength().times(1),
                 "From end to end.");
         Worked ends = sheet.work(
-                f + "ends",
+                "ends",
                 "l₂",
                 "Pieces on B and D, long",
                 Show.LAYOUT,
                 around.box().insideWidth().minus(fixed(2).times(thickness)),
                 "Between those on the sides.");
         Worked high = sheet.work(
-                f + "high",
+                "high",
                 "h",
                 "Pieces on the walls, high",
                 Show.LAYOUT,
@@ -63,7 +57,7 @@ public record LiningIn(int index, Lining told, Worked thickness, Worked sides, W
                         ? "They stand on the floor’s lining, up to what closes the box."
                         : "From the floor to what closes the box.");
         Worked wide = sheet.work(
-                f + "wide",
+                "wide",
                 "w",
                 "Piece on the floor, wide",
                 Show.LAYOUT,

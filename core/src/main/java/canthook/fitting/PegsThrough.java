@@ -74,33 +74,32 @@ public record PegsThrough(
     /** @param others what everything else takes of the walls: {@link Which#FREE} leaves out pegs that would meet it */
     static PegsThrough of(
             Worksheet sheet, int index, Pegs told, SizedBox box, Joint joint, Worked finger, List<Feature> others) {
-        String f = "f" + (index + 1) + "-";
-        Worked peg =
-                sheet.decided(f + "peg", "d", "Peg", Show.LAYOUT, told.diameter(), "fittings." + index + ".diameter");
+        Worked peg = sheet.decided("peg", "d", "Peg", Show.LAYOUT, told.diameter(), "fittings." + index + ".diameter");
         Worked thin = box.thinnestWall();
         Worked thickest = sheet.work(
-                f + "thickest",
+                "thickest",
                 "d₊",
                 "A peg at most",
                 Show.FIT,
                 Term.smaller(finger.over(3), thin.over(3)),
                 "A third of the finger’s width, and of the thinner wall.");
-        Bored sides = bored(sheet, f, "", "", box.finalThickness(), box.finalEndThickness());
+        Bored sides = bored(sheet, "", "", box.finalThickness(), box.finalEndThickness());
         Bored ends =
                 box.finalThickness().length().equals(box.finalEndThickness().length())
                         ? sides
-                        : bored(sheet, f, "-ends", " in the ends", box.finalEndThickness(), box.finalThickness());
+                        : bored(sheet, "-ends", " in the ends", box.finalEndThickness(), box.finalThickness());
         List<Feature> features = new ArrayList<>();
         List<At> at = new ArrayList<>();
         for (PartEnd end : PartEnd.all()) {
             List<Span> fingers = joint.fingers(end);
             List<Integer> pegged = new ArrayList<>();
             Length deep = (end.part().isSide() ? sides : ends).deep().length();
+            AtEnd bored = AtEnd.of(Feature.of(index), told.diameter().dividedBy(2), box, end, deep);
             for (int i = 0; i < fingers.size(); i++) {
                 if (!isAskedFor(told.which(), i, fingers.size())) {
                     continue;
                 }
-                List<Feature> taken = taken(index, told, box, end, fingers.get(i), deep);
+                List<Feature> taken = bored.taken(fingers.get(i));
                 if (told.which() != Which.FREE || isFree(taken, others)) {
                     pegged.add(i + 1);
                     features.addAll(taken);
@@ -109,7 +108,7 @@ public record PegsThrough(
             at.add(new At(end, List.copyOf(pegged)));
         }
         Worked count = sheet.work(
-                f + "count",
+                "count",
                 "N",
                 "Pegs in all",
                 Show.COUNT,
@@ -118,17 +117,17 @@ public record PegsThrough(
         return new PegsThrough(index, told, sides, ends, count, thickest, List.copyOf(at), List.copyOf(features));
     }
 
-    private static Bored bored(Worksheet sheet, String f, String name, String where, Worked own, Worked mate) {
+    private static Bored bored(Worksheet sheet, String name, String where, Worked own, Worked mate) {
         return new Bored(
                 sheet.work(
-                        f + "centre" + name,
+                        "centre" + name,
                         "c",
                         "Peg’s middle from the finished end" + where,
                         Show.FIT,
                         mate.over(2),
                         "Half the mate’s thickness from the end, in the middle of the finger."),
                 sheet.work(
-                        f + "deep" + name,
+                        "deep" + name,
                         "b",
                         "Bore deep" + where,
                         Show.LAYOUT,
@@ -155,44 +154,55 @@ public record PegsThrough(
         return true;
     }
 
-    /** The hole through the finger, and on into the mate. */
-    private static List<Feature> taken(int index, Pegs told, SizedBox box, PartEnd end, Span finger, Length deep) {
-        Length half = told.diameter().dividedBy(2);
-        Length middle = finger.from().plus(finger.to()).dividedBy(2);
-        Length mate = (end.part().isSide() ? box.finalEndThickness() : box.finalThickness()).length();
-        String of = "f" + (index + 1);
-        Length at = mate.dividedBy(2);
-        Length own = Collisions.thick(box, end.part());
-        return List.of(
-                stretch(
-                        of,
-                        called(end),
-                        end,
-                        box,
-                        at.minus(half),
-                        at.plus(half),
-                        finger(middle, half),
-                        Length.ZERO,
-                        own),
-                // on into the mate, in the middle of its thickness
-                stretch(
-                        of,
-                        called(end.mate()),
-                        end.mate(),
-                        box,
-                        Length.ZERO,
-                        deep,
-                        finger(middle, half),
-                        at.minus(half),
-                        at.plus(half)));
+    /**
+     * The holes of one end, alike but for the finger.
+     *
+     * @param of whose they are
+     * @param half a peg’s radius
+     * @param end of the part the pegs are driven into
+     * @param own the wall they go through
+     * @param middle of the mate, from the end
+     */
+    private record AtEnd(
+            String of,
+            Length half,
+            SizedBox box,
+            PartEnd end,
+            PartEnd mate,
+            Length own,
+            Length middle,
+            Length deep,
+            String called,
+            String mates) {
+        static AtEnd of(String of, Length half, SizedBox box, PartEnd end, Length deep) {
+            PartEnd mate = end.mate();
+            return new AtEnd(
+                    of,
+                    half,
+                    box,
+                    end,
+                    mate,
+                    Collisions.thick(box, end.part()),
+                    Collisions.half(box, mate.part()),
+                    deep,
+                    PegsThrough.called(end),
+                    PegsThrough.called(mate));
+        }
+
+        /** The hole through the finger, and on into the mate, in the middle of its thickness. */
+        List<Feature> taken(Span finger) {
+            Length over = finger.from().plus(finger.to()).dividedBy(2);
+            Span high = new Span(over.minus(half), over.plus(half));
+            Length from = middle.minus(half);
+            Length to = middle.plus(half);
+            return List.of(
+                    stretch(of, called, end, box, from, to, high, Length.ZERO, own),
+                    stretch(of, mates, mate, box, Length.ZERO, deep, high, from, to));
+        }
     }
 
     private static String called(PartEnd end) {
         return "a peg in " + end.part();
-    }
-
-    private static Span finger(Length middle, Length half) {
-        return new Span(middle.minus(half), middle.plus(half));
     }
 
     /** From an end of a part inwards, as it lies from the outer corner at D or A. */

@@ -48,38 +48,37 @@ public record PinDownCorner(
     private static final Length PAST = Length.mm(5);
 
     static PinDownCorner of(Worksheet sheet, int index, CornerPin told, SizedBox box, Joint joint, Worked wall) {
-        String f = "f" + (index + 1) + "-";
-        Worked pin = sheet.decided(f + "pin", "d", "Pin", Show.FIT, told.diameter(), "fittings." + index + ".diameter");
+        Worked pin = sheet.decided("pin", "d", "Pin", Show.FIT, told.diameter(), "fittings." + index + ".diameter");
         Worked thickest = sheet.work(
-                f + "thickest",
+                "thickest",
                 "d₊",
                 "A pin at most",
                 Show.FIT,
                 box.thinnestWall().over(3),
                 "A third of the thinner wall.");
         Worked pilot = sheet.work(
-                f + "pilot",
+                "pilot",
                 "p",
                 "Bore",
                 Show.FIT,
                 told.rod() ? pin.times(1) : pin.times(NAIL),
                 told.rod() ? "A glued rod wants a hole of its own size." : "A nail wants nine tenths of its own.");
         Worked centre = sheet.work(
-                f + "centre",
+                "centre",
                 "c",
                 "Its middle from the end of A and C",
                 Show.FIT,
                 box.finalEndThickness().over(2),
                 "Half the mate's thickness; in the middle of the wall it is bored down.");
         Worked centreEnds = sheet.work(
-                f + "centre-ends",
+                "centre-ends",
                 "cₑ",
                 "Its middle from the end of B and D",
                 Show.FIT,
                 box.finalThickness().over(2),
                 "Half the mate's thickness.");
         Worked deep = sheet.work(
-                f + "deep",
+                "deep",
                 "b",
                 "Bore deep, from each edge",
                 Show.LAYOUT,
@@ -95,7 +94,7 @@ public record PinDownCorner(
                     Length.shorter(joint.top(end.part()), joint.corner(end).height()));
             if (high.to().isPositive()) {
                 features.add(PegsThrough.stretch(
-                        "f" + (index + 1),
+                        Feature.of(index),
                         "the pin in " + end,
                         end,
                         box,

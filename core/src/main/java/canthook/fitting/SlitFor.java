@@ -52,28 +52,22 @@ public record SlitFor(
     private static final Length LEAST_LEFT = Length.mm(2);
 
     static SlitFor of(Worksheet sheet, int index, CardSlit told, Around around) {
-        String f = Around.sheet(index);
         String field = Around.field(index);
-        Worked kerf = sheet.decided(f + "kerf", "k", "Slit, wide", Show.FIT, told.kerf(), field + "kerf");
-        Worked deep = sheet.decided(f + "deep", "d", "Slit, deep", Show.LAYOUT, told.deep(), field + "deep");
-        Worked angle = sheet.decided(f + "angle", "α", "It leans back by", Show.ANGLE, told.angle(), field + "angle");
+        Worked kerf = sheet.decided("kerf", "k", "Slit, wide", Show.FIT, told.kerf(), field + "kerf");
+        Worked deep = sheet.decided("deep", "d", "Slit, deep", Show.LAYOUT, told.deep(), field + "deep");
+        Worked angle = sheet.decided("angle", "α", "It leans back by", Show.ANGLE, told.angle(), field + "angle");
         double cos = Math.cos(Math.toRadians(told.angle()));
         double sin = Math.sin(Math.toRadians(told.angle()));
         Worked down = sheet.work(
-                f + "down",
-                "c",
-                "Slit, straight down",
-                Show.FIT,
-                deep.times(cos),
-                "Its depth by the cosine of its angle.");
+                "down", "c", "Slit, straight down", Show.FIT, deep.times(cos), "Its depth by the cosine of its angle.");
         Worked lean = sheet.work(
-                f + "lean", "l", "It leans over by", Show.FIT, deep.times(sin), "Its depth by the sine of its angle.");
+                "lean", "l", "It leans over by", Show.FIT, deep.times(sin), "Its depth by the sine of its angle.");
         Optional<Part> wall = wall(told);
-        Worked thick = wall.map(around::thick).orElseGet(() -> handle(sheet, f, around));
+        Worked thick = wall.map(around::thick).orElseGet(() -> handle(sheet, around));
         Worked left = thick == null
                 ? null
                 : sheet.work(
-                        f + "left",
+                        "left",
                         "w",
                         "Left beside it at its floor",
                         Show.FIT,
@@ -98,7 +92,7 @@ public record SlitFor(
         Length kerf = told.kerf().dividedBy(2);
         Length top = around.ladder().joint().top(part);
         return new Feature(
-                "f" + (index + 1),
+                Feature.of(index),
                 "the slit in " + part,
                 part,
                 Length.ZERO,
@@ -120,7 +114,7 @@ public record SlitFor(
     }
 
     /** As thick as the first handle there is, where a slit can be sawn along its top. */
-    private static @Nullable Worked handle(Worksheet sheet, String f, Around around) {
+    private static @Nullable Worked handle(Worksheet sheet, Around around) {
         for (Fitting fitting : around.plan().fittings()) {
             Length thick = fitting instanceof UprightHandle upright
                     ? upright.thickness()
@@ -129,7 +123,7 @@ public record SlitFor(
                             : fitting instanceof Handle bar && bar.spacing() != null ? bar.across() : null;
             if (thick != null) {
                 return sheet.work(
-                        f + "handle",
+                        "handle",
                         "T",
                         "Handle, thick",
                         Show.LAYOUT,

@@ -2,6 +2,7 @@ package canthook.fitting;
 
 import canthook.length.Length;
 import canthook.plan.Fitting.Run;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -17,12 +18,8 @@ record StandsThrough(WorkedFitting of, Run run, Length at, Length thickness) {
 
     /** All of them, in the order of the plan. */
     static List<StandsThrough> all(List<WorkedFitting> fittings, Around around) {
-        return fittings.stream().flatMap(f -> of(f, around).stream()).toList();
-    }
-
-    private static Optional<StandsThrough> of(WorkedFitting fitting, Around around) {
         Length middle = around.box().insideWidth().length().dividedBy(2);
-        return fitting.fold(new WorkedFitting.Kinds<Optional<StandsThrough>>(
+        WorkedFitting.Kinds<Optional<StandsThrough>> kinds = new WorkedFitting.Kinds<>(
                 divider -> Optional.of(new StandsThrough(
                         divider,
                         divider.told().run(),
@@ -42,7 +39,12 @@ record StandsThrough(WorkedFitting of, Run run, Length at, Length thickness) {
                 nothing(),
                 nothing(),
                 nothing(),
-                nothing()));
+                nothing());
+        List<StandsThrough> standing = new ArrayList<>();
+        for (WorkedFitting fitting : fittings) {
+            fitting.fold(kinds).ifPresent(standing::add);
+        }
+        return standing;
     }
 
     private static <F> Function<F, Optional<StandsThrough>> nothing() {

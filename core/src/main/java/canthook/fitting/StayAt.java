@@ -29,17 +29,16 @@ public record StayAt(int index, Stay told, Worked along, Worked under, List<Feat
     private static final Length DEEP = Length.mm(10);
 
     static StayAt of(Worksheet sheet, int index, Stay told, Around around) {
-        String f = Around.sheet(index);
         String field = Around.field(index);
         Worked along = sheet.decided(
-                f + "along",
+                "along",
                 "x",
                 "Its middle, from the outside at " + (told.wall().isSide() ? "D" : "A"),
                 Show.LAYOUT,
                 told.along(),
                 field + "along");
-        Worked under = sheet.decided(
-                f + "under", "u", "Its screws under the edge", Show.LAYOUT, told.under(), field + "under");
+        Worked under =
+                sheet.decided("under", "u", "Its screws under the edge", Show.LAYOUT, told.under(), field + "under");
         Length edge = around.edge(told.wall()).minus(told.under());
         Length thick = around.thick(told.wall()).length();
         return new StayAt(
@@ -48,7 +47,7 @@ public record StayAt(int index, Stay told, Worked along, Worked under, List<Feat
                 along,
                 under,
                 List.of(new Feature(
-                        "f" + (index + 1),
+                        Feature.of(index),
                         called(told) + "’s screws",
                         told.wall(),
                         told.along().minus(HALF),

@@ -58,16 +58,14 @@ public record TrayIn(
     private static final Length LEAST_BEARING = Length.mm(2);
 
     static TrayIn of(Worksheet sheet, int index, Tray told, Around around) {
-        String f = Around.sheet(index);
         String field = Around.field(index);
-        Worked over = sheet.decided(f + "over", "r", "Runners, high", Show.LAYOUT, told.over(), field + "over");
-        Worked height =
-                sheet.decided(f + "height", "h", "Tray, high today", Show.LAYOUT, told.height(), field + "height");
-        Worked clearance = sheet.decided(
-                f + "clearance", "c", "Clearance across", Show.FIT, told.clearance(), field + "clearance");
-        Worked runner = sheet.decided(f + "runner", "t", "Runner, thick", Show.LAYOUT, told.runner(), field + "runner");
+        Worked over = sheet.decided("over", "r", "Runners, high", Show.LAYOUT, told.over(), field + "over");
+        Worked height = sheet.decided("height", "h", "Tray, high today", Show.LAYOUT, told.height(), field + "height");
+        Worked clearance =
+                sheet.decided("clearance", "c", "Clearance across", Show.FIT, told.clearance(), field + "clearance");
+        Worked runner = sheet.decided("runner", "t", "Runner, thick", Show.LAYOUT, told.runner(), field + "runner");
         Worked across = sheet.work(
-                f + "across",
+                "across",
                 "Wₜ",
                 "Tray, across outside",
                 Show.FIT,
@@ -75,46 +73,46 @@ public record TrayIn(
                 "The inside width less the clearance. The parts of a tray do not move along their grain.");
         Length wish = told.along();
         Worked along = wish != null
-                ? sheet.decided(f + "along", "Lₜ", "Tray, along outside", Show.LAYOUT, wish, field + "along")
+                ? sheet.decided("along", "Lₜ", "Tray, along outside", Show.LAYOUT, wish, field + "along")
                 : sheet.work(
-                        f + "along",
+                        "along",
                         "Lₜ",
                         "Tray, along outside",
                         Show.LAYOUT,
                         around.insideLength().over(2),
                         "Half the inside: pushed to either end it leaves the other half open.");
         sheet.work(
-                f + "travel",
+                "travel",
                 "s",
                 "It slides by",
                 Show.LAYOUT,
                 around.insideLength().minus(along),
                 "The inside length less its own.");
         Worked runnerLong = sheet.work(
-                f + "runner-long",
+                "runner-long",
                 "Lᵣ",
                 "Runners, long",
                 Show.LAYOUT,
                 around.insideLength().minus(fixed(SHORTER)),
                 "The inside less half a millimetre.");
-        Worksheet moves = new Worksheet("fittings.f" + (index + 1));
+        Worksheet moves = new Worksheet("fittings.".concat(Feature.of(index)));
         Movement movement = PanelWidth.movement(moves, told.stuff(), field + "stuff", around.year());
         Worked highest = sheet.work(
-                f + "highest",
+                "highest",
                 "h₊",
                 told.stacked() == 1 ? "Its top on the wettest day" : "Top of the stack on the wettest day",
                 Show.LAYOUT,
                 over.plus(fixed(told.stacked().doubleValue()).times(height).times(fixed(1).plus(movement.byWetness()))),
                 "The runners, and the trays: their walls’ grain lies level, so they swell in height.");
         Worked above = sheet.work(
-                f + "above",
+                "above",
                 "a",
                 "Room above it on the wettest day",
                 Show.LAYOUT,
                 around.room().minus(highest),
                 "From its top to what closes the box.");
         Worked bears = sheet.work(
-                f + "bears",
+                "bears",
                 "e",
                 "It bears on a runner, pushed to the other side",
                 Show.FIT,

@@ -192,7 +192,7 @@ public record GlueTime(
                 choice.totalMinutes() * 60,
                 "glueUp.totalMinutes");
         Term warm = open.over(sheet.numbers().stream()
-                .filter(n -> n.id().equals("glue.open-usual"))
+                .filter(n -> n.is("glue.open-usual"))
                 .findFirst()
                 .orElseThrow());
         return sheet.work(

@@ -291,7 +291,7 @@ public record SawnOffLid(
     public List<Step> steps(LengthDisplay display) {
         List<Step> steps = new ArrayList<>();
         String blade = numbers.stream()
-                .filter(n -> n.id().equals("lid.blade"))
+                .filter(n -> n.is("lid.blade"))
                 .findFirst()
                 .orElseThrow()
                 .text(display);

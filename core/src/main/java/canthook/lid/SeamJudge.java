@@ -17,6 +17,7 @@ import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
 import canthook.walls.GrooveAsked;
 import canthook.walls.WallDemands;
+import canthook.working.Later;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -35,33 +36,25 @@ record SeamJudge(SawnOffLid lid, BoxPlan plan, BoxPlan standing, WallDemands wal
         LengthDisplay display = plan.display();
         Length wall = ladder.wall().length();
         Length half = lid.loss().length().dividedBy(2);
-        List<Fix> middles = middles();
+        Later<List<Fix>> middles = new Later<>(this::middles);
         if (!lid.body().length().isPositive() || !lid.lidWalls().length().isPositive()) {
             verdicts.stop(
                     Code.SEAM_OFF_BOX,
                     "lid.seam",
                     "The seam lies off the box: nothing would be left on one side of it.",
-                    middles.toArray(new Fix[0]));
+                    middles::get);
             return;
         }
         Span band =
                 new Span(lid.choice().seam().minus(half), lid.choice().seam().plus(half));
         for (Taken taken : taken()) {
             if (taken.lies(band)) {
-                verdicts.stop(
-                        Code.SEAM_MEETS_PANEL, "lid.seam", taken.says(band, display), middles.toArray(new Fix[0]));
+                verdicts.stop(Code.SEAM_MEETS_PANEL, "lid.seam", taken.says(band, display), middles::get);
                 return;
             }
         }
         Length thin = Length.shorter(lid.under().length(), lid.over().length());
         if (thin.isUnder(LEAST_LEFT)) {
-            List<Fix> fixes = new ArrayList<>(middles);
-            SectionLists.widerAtSeam(
-                            standing,
-                            ladder.chosen(),
-                            wall,
-                            new Seam(lid.choice().seam(), lid.loss().length()))
-                    .ifPresent(wider -> fixes.add(centred(wider)));
             Beside left = Beside.of(plan.display(), Precision.FIT, thin.abs(), LEAST_LEFT);
             verdicts.mind(
                     Code.SEAM_HALF_THIN,
@@ -71,14 +64,26 @@ record SeamJudge(SawnOffLid lid, BoxPlan plan, BoxPlan standing, WallDemands wal
                                     + left.other() + " left of its own on either side it breaks out."
                             : "The seam leaves " + left.one() + " of its section on one side; under " + left.other()
                                     + " it breaks out.",
-                    fixes);
+                    () -> andWider(middles.get(), wall));
         } else if (lid.under().length().minus(lid.over().length()).abs().isOver(TELLS)) {
             verdicts.note(
                     Code.SEAM_OFF_MIDDLE,
                     "lid.seam",
                     "The seam lies out of the middle of its section: the pattern will step where the lid closes.",
-                    middles.stream().limit(1).toArray(Fix[]::new));
+                    () -> middles.get().stream().limit(1).toList());
         }
+    }
+
+    /** And the section about it made wider. */
+    private List<Fix> andWider(List<Fix> middles, Length wall) {
+        List<Fix> fixes = new ArrayList<>(middles);
+        SectionLists.widerAtSeam(
+                        standing,
+                        ladder.chosen(),
+                        wall,
+                        new Seam(lid.choice().seam(), lid.loss().length()))
+                .ifPresent(wider -> fixes.add(centred(wider)));
+        return fixes;
     }
 
     /** The seam in the middle of the section that was made wider for it. */

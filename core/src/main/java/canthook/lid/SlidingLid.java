@@ -147,7 +147,7 @@ public record SlidingLid(
         Worked along = along(sheet, box, groove, low, overhang, rules);
         PulledLid pulled = PulledLid.of(sheet, choice.pulled(), overhang, across.cut(), along, groove, box, low);
         Worked vertical = walls.numbers().stream()
-                .filter(n -> n.id().equals("lid.vertical"))
+                .filter(n -> n.is("lid.vertical"))
                 .findFirst()
                 .orElseThrow();
         Worked room = sheet.work(

@@ -1,5 +1,7 @@
 package canthook.plan;
 
+import java.util.List;
+
 /**
  * One of the four walls. A and C are the sides, B and D the ends; round the box they stand A, B, C, D, and B is the front: the end a
  * lid slides over, the end that is lowered.
@@ -9,6 +11,8 @@ public enum Part {
     B,
     C,
     D;
+
+    private static final List<Part> ROUND = List.of(values());
 
     /** A and C, the two long walls. */
     public boolean isSide() {
@@ -22,11 +26,11 @@ public enum Part {
 
     /** The wall to its right, seen from outside. */
     public Part next() {
-        return values()[(ordinal() + 1) % 4];
+        return ROUND.get((ordinal() + 1) % 4);
     }
 
     /** The wall to its left, seen from outside. */
     public Part previous() {
-        return values()[(ordinal() + 3) % 4];
+        return ROUND.get((ordinal() + 3) % 4);
     }
 }

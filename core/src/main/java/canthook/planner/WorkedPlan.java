@@ -123,14 +123,14 @@ public record WorkedPlan(
     /** Any worked number, those of every rung and of every pass among them, by its id. */
     public Optional<Worked> number(String id) {
         for (Worked worked : numbers()) {
-            if (worked.id().equals(id)) {
+            if (worked.is(id)) {
                 return Optional.of(worked);
             }
         }
         for (Rung rung : fingers.rungs()) {
             if (id.startsWith(rung.name() + ".")) {
                 for (Worked worked : rung.numbers()) {
-                    if (worked.id().equals(id)) {
+                    if (worked.is(id)) {
                         return Optional.of(worked);
                     }
                 }

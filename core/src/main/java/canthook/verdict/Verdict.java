@@ -1,5 +1,6 @@
 package canthook.verdict;
 
+import canthook.working.Later;
 import java.util.List;
 
 /**
@@ -10,11 +11,16 @@ import java.util.List;
  * @param station whose matter it is: {@code fingers}
  * @param place id of the number or the mark in the drawing to look at
  * @param sentence for the maker
- * @param fixes changes that would mend it, the gentlest first; may be empty
+ * @param ways changes that would mend it, the gentlest first, looked for when somebody asks; may be none
  */
-public record Verdict(Code code, Weight weight, String station, String place, String sentence, List<Fix> fixes) {
-    public Verdict {
-        fixes = List.copyOf(fixes);
+public record Verdict(Code code, Weight weight, String station, String place, String sentence, Later<List<Fix>> ways) {
+    public Verdict(Code code, Weight weight, String station, String place, String sentence, List<Fix> fixes) {
+        this(code, weight, station, place, sentence, Later.known(List.copyOf(fixes)));
+    }
+
+    /** Changes that would mend it, the gentlest first; may be empty. */
+    public List<Fix> fixes() {
+        return ways.get();
     }
 
     /** How bad a verdict is. */

@@ -156,7 +156,7 @@ public record WallDemands(
 
     /** A number that bottom or lid worked out when it asked. */
     public Worked asked(String id) {
-        return numbers.stream().filter(n -> n.id().equals(id)).findFirst().orElseThrow();
+        return numbers.stream().filter(n -> n.is(id)).findFirst().orElseThrow();
     }
 
     /** The groove of a bottom or a lid, by whose it is. */

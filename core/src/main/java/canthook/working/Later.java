@@ -16,6 +16,16 @@ public final class Later<T> {
         this.work = work;
     }
 
+    private Later(Supplier<T> work, T done) {
+        this.work = work;
+        this.done = done;
+    }
+
+    /** What is known already. */
+    public static <T> Later<T> known(T done) {
+        return new Later<>(() -> done, done);
+    }
+
     public T get() {
         T known = done;
         if (known == null) {

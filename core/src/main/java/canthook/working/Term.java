@@ -1,6 +1,8 @@
 package canthook.working;
 
 import canthook.length.Length;
+import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Something that has a value and can be written down: the arithmetic of the job is done with terms, so that the formula
@@ -64,7 +66,10 @@ public sealed interface Term permits Worked, Term.Written, Term.Sum, Term.Produc
     }
 
     static Term fixed(double number) {
-        return new Written(Quantity.of(number));
+        int whole = (int) number;
+        return whole == number && whole > 0 && whole < Written.SMALL.size()
+                ? Written.SMALL.get(whole)
+                : new Written(Quantity.of(number));
     }
 
     static Term fixed(Length length) {
@@ -140,6 +145,11 @@ public sealed interface Term permits Worked, Term.Written, Term.Sum, Term.Produc
 
     /** A number that stands in the formula itself. */
     record Written(Quantity value) implements Term {
+        /** The counts most formulas are written with, each at its own place: up to 4. */
+        private static final List<Term> SMALL = IntStream.rangeClosed(0, 4)
+                .<Term>mapToObj(count -> new Written(Quantity.of(count)))
+                .toList();
+
         @Override
         public int binding() {
             return 3;

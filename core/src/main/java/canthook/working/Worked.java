@@ -11,7 +11,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * A number with its working.
  *
- * @param id stable name, readable in an address: {@code fingers.slot}
+ * @param sheet whose number it is, what its id begins with: {@code fingers.}
+ * @param name its name on that sheet: {@code slot}
  * @param symbol what it is called in formulas: {@code s}
  * @param label what it is called on screen
  * @param show how it is shown
@@ -23,7 +24,8 @@ import org.jspecify.annotations.Nullable;
  * @param field the field of the plan that decides it; null when it is not a decision
  */
 public record Worked(
-        String id,
+        String sheet,
+        String name,
         String symbol,
         String label,
         Show show,
@@ -42,6 +44,16 @@ public record Worked(
         MEASURED,
         TABLE,
         COMPUTED
+    }
+
+    /** Stable, readable in an address: {@code fingers.slot}. */
+    public String id() {
+        return sheet.concat(name);
+    }
+
+    /** Whether that is its id. */
+    public boolean is(String id) {
+        return id.length() == sheet.length() + name.length() && id.startsWith(sheet) && id.endsWith(name);
     }
 
     @Override

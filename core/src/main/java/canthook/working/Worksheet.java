@@ -14,11 +14,21 @@ public final class Worksheet {
 
     private final String stage;
     private final String begins;
-    private final List<Worked> numbers = new ArrayList<>(USUAL);
+    private final List<Worked> numbers;
 
     public Worksheet(String stage) {
+        this(stage, stage.concat("."), new ArrayList<>(USUAL));
+    }
+
+    private Worksheet(String stage, String begins, List<Worked> numbers) {
         this.stage = stage;
-        begins = stage.concat(".");
+        this.begins = begins;
+        this.numbers = numbers;
+    }
+
+    /** A part of this sheet for one of several alike: what is written there stands here too, each name begun with {@code first}. */
+    public Worksheet part(String first) {
+        return new Worksheet(stage, begins.concat(first), numbers);
     }
 
     /** A length the maker decided; {@code field} is its place in the plan. */
@@ -31,8 +41,8 @@ public final class Worksheet {
     }
 
     private Worked decided(String name, String symbol, String label, Show show, Quantity value, String field) {
-        return add(
-                new Worked(id(name), symbol, label, show, value, Basis.DECIDED, "You decided this.", "", null, field));
+        return add(new Worked(
+                begins, name, symbol, label, show, value, Basis.DECIDED, "You decided this.", "", null, field));
     }
 
     /** A house rule's value, or the maker's own where the plan overrides it. */
@@ -48,7 +58,8 @@ public final class Worksheet {
         return own != null
                 ? decided(name, symbol, label, show, own, field)
                 : add(new Worked(
-                        id(name),
+                        begins,
+                        name,
                         symbol,
                         label,
                         show,
@@ -63,7 +74,8 @@ public final class Worksheet {
     /** A house rule that is no length: seconds, percentages. */
     public Worked house(String name, String symbol, String label, Show show, double value, String reason) {
         return add(new Worked(
-                id(name),
+                begins,
+                name,
                 symbol,
                 label,
                 show,
@@ -77,18 +89,20 @@ public final class Worksheet {
 
     /** Something read off an instrument. */
     public Worked measured(String name, String symbol, String label, Show show, Length value, String how) {
-        return add(new Worked(id(name), symbol, label, show, Quantity.of(value), Basis.MEASURED, how, "", null, null));
+        return add(
+                new Worked(begins, name, symbol, label, show, Quantity.of(value), Basis.MEASURED, how, "", null, null));
     }
 
     /** Something looked up in a table. */
     public Worked table(String name, String symbol, String label, Show show, double value, String what, String source) {
-        return add(
-                new Worked(id(name), symbol, label, show, Quantity.of(value), Basis.TABLE, what, source, null, null));
+        return add(new Worked(
+                begins, name, symbol, label, show, Quantity.of(value), Basis.TABLE, what, source, null, null));
     }
 
     /** A length that is usual of something. */
     public Worked table(String name, String symbol, String label, Show show, Length value, String what) {
-        return add(new Worked(id(name), symbol, label, show, Quantity.of(value), Basis.TABLE, what, "", null, null));
+        return add(
+                new Worked(begins, name, symbol, label, show, Quantity.of(value), Basis.TABLE, what, "", null, null));
     }
 
     /** A number that follows, by a rule of plain geometry. */
@@ -98,7 +112,8 @@ public final class Worksheet {
 
     /** A number that follows, by a rule with a source. */
     public Worked work(String name, String symbol, String label, Show show, Term term, String rule, String source) {
-        return add(new Worked(id(name), symbol, label, show, term.value(), Basis.COMPUTED, rule, source, term, null));
+        return add(
+                new Worked(begins, name, symbol, label, show, term.value(), Basis.COMPUTED, rule, source, term, null));
     }
 
     /** Whose sheet it is: what its numbers' names begin with. */
@@ -108,10 +123,6 @@ public final class Worksheet {
 
     public List<Worked> numbers() {
         return Collections.unmodifiableList(numbers);
-    }
-
-    private String id(String name) {
-        return begins.concat(name);
     }
 
     private Worked add(Worked worked) {

@@ -42,7 +42,7 @@ class FixesInInchesTest {
             }
         });
         assertThat(odd).isEmpty();
-        assertThat(offered[0]).as("sizes that were offered").isGreaterThan(10);
+        assertThat(offered[0]).as("sizes that were offered").isGreaterThan(AnyPlan.share(300) / 30);
     }
 
     /** How many lengths are others in a record of the same kind; those that are no whole sixty-fourths are told. */
