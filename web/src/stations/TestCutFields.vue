@@ -267,6 +267,9 @@ defineExpose({ again: doneCutAnother })
 .kind {
   padding-top: 0.3rem;
 }
+.press {
+  margin-right: 0.8rem;
+}
 .readings :deep(.p-button) {
   margin-top: 0.4rem;
 }

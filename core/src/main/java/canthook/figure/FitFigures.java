@@ -17,7 +17,9 @@ public final class FitFigures {
     public static Figure joint(WorkedPlan worked) {
         Fit fit = worked.fit();
         Layout layout = worked.fingers().chosen().layout();
-        Worked clearance = fit.reading() == null ? fit.target() : fit.reading().clearance();
+        Worked clearance = fit.reading() == null
+                ? worked.fingers().chosen().clearance()
+                : fit.reading().clearance();
         double slot = fit.reading() == null
                 ? layout.slot().mm()
                 : fit.reading().slot().length().mm();
