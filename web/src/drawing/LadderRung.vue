@@ -62,13 +62,10 @@ const ticks = computed(() => {
   return d
 })
 
-const passes = computed(() =>
-  props.rung.passes === 1 ? 'one pass a slot' : `${props.rung.passes} passes a slot`
-)
 const number = (name: string) => `${props.rung.name}.${name}`
 const says = computed(() =>
   props.rung.feasible
-    ? `${passes.value}, ${props.rung.cuts} in all, closes at ${props.rung.closing}${props.rung.closesLower ? `, ${props.rung.ripOff} to rip off` : ''}`
+    ? `${props.rung.aSlot}, ${props.rung.inAll}, closes at ${props.rung.closing}${props.rung.closesLower ? `, ${props.rung.ripOff} to rip off` : ''}`
     : props.rung.why
 )
 function key(event: KeyboardEvent) {
@@ -140,9 +137,10 @@ function key(event: KeyboardEvent) {
       }}</span>
       <span v-if="withCutter" class="tool">{{ rung.cutter }}</span>
       <span v-if="rung.feasible" class="quiet">
-        <button type="button" class="plain" @click="emit('open', number('passes'))">{{ passes }}</button> ·
+        <button type="button" class="plain" @click="emit('open', number('passes'))">{{ rung.aSlot }}</button>
+        ·
         <button type="button" class="plain" @click="emit('open', number('cuts'))">
-          {{ rung.cuts }} in all
+          {{ rung.inAll }}
         </button>
         <br />
         <button type="button" class="plain closes" @click="emit('open', number('closing-height'))">

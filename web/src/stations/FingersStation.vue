@@ -216,7 +216,7 @@ const stop = computed(() => ladder.value.find(isChosen) ?? ladder.value[0])
       <NumberRow id="fingers.slot" strong />
       <NumberRow id="fingers.finger" strong />
       <NumberRow id="fingers.closing-height" />
-      <NumberRow id="fingers.passes" />
+      <NumberRow v-if="bench.plan?.jig.way !== 'HAND'" id="fingers.passes" />
       <NumberRow id="fingers.first-rip" />
     </template>
     <template #decide>

@@ -200,7 +200,7 @@ const build = computed(() => [...bench.numbers.keys()].filter((id) => id.startsW
     </template>
     <template #answers>
       <NumberRow v-for="id in numbers[way].slice(0, 2)" :id="id" :key="id" strong />
-      <NumberRow id="jig.cutter-height" :label="way === 'HAND' ? 'Depth line' : undefined" />
+      <NumberRow id="jig.cutter-height" />
       <NumberRow v-if="step" :id="step.number" :label="`${step.end}, ${step.title}: ${step.placeLabel}`" />
     </template>
     <template #decide>

@@ -10,6 +10,7 @@ import canthook.fingers.Gangs.Gang;
 import canthook.fingers.Joint;
 import canthook.fingers.Joint.JointedCorner;
 import canthook.fingers.Ladder;
+import canthook.fingers.Pace;
 import canthook.fingers.Passes;
 import canthook.fingers.Rung;
 import canthook.jig.Cut;
@@ -99,7 +100,12 @@ public record CutList(
             }
         }
         Worked passes = sheet.work(
-                "passes", "P", "Passes in all", Show.COUNT, fixed(cuts.size()), "Every line of the list is one pass.");
+                "passes",
+                "P",
+                Pace.of(jig.way()).headed(),
+                Show.COUNT,
+                fixed(cuts.size()),
+                "Every line of the list is one pass.");
         Worked settings = sheet.work(
                 "setups",
                 "U",

@@ -11,7 +11,7 @@ import java.util.List;
  * rungs. All in millimetres from the reference edge.
  *
  * @param slots the slots of the finger-first end, from and to in turn
- * @param passes near sides of the passes inside the first slot
+ * @param passes near sides of the passes inside the first slot; none where a slot is not made of passes
  * @param closing where the joint closes
  * @param height wished height; what lies between is ripped off
  */
@@ -24,8 +24,12 @@ public record LadderFigure(List<Double> slots, List<Double> passes, double closi
             slots.add(three(Math.min(span.to().mm(), closing)));
         }
         List<Double> passes = new ArrayList<>();
-        if (rung.feasible() && rung.layout().isEqual()) {
-            for (Length at : rung.passesAt()) {
+        List<Length> begin = rung.passesAt();
+        // by hand there are none: the slot is sawn at its lines and chopped out
+        if (rung.feasible()
+                && rung.layout().isEqual()
+                && begin.size() == rung.passes().count()) {
+            for (Length at : begin) {
                 passes.add(three(rung.layout().finger().plus(at).mm()));
             }
         }

@@ -8,7 +8,6 @@ import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BoxPlan;
 import canthook.plan.FingerChoice;
-import canthook.plan.JigChoice.Way;
 import canthook.shop.HouseRule;
 import canthook.shop.HouseRules;
 import canthook.shop.Shop;
@@ -317,9 +316,8 @@ public record Ladder(
         StringBuilder words = new StringBuilder();
         words.append(best.sections().count()).append(": ");
         int passes = best.passes().count();
-        boolean byHand = plan.jig().way() == Way.HAND;
-        words.append(byHand ? "by hand" : passes == 1 ? "one pass" : passes + " passes")
-                .append(byHand ? " with " : " a slot with ")
+        words.append(Pace.of(plan.jig().way()).aSlot(passes))
+                .append(" with ")
                 .append(best.tool().name());
         Length ripOff = best.ripOff().length();
         if (ripOff.isPositive()) {

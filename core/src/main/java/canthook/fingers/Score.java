@@ -18,7 +18,7 @@ final class Score {
 
     static List<Rung.Reason> reasons(
             WallDemands walls,
-            boolean byHand,
+            Pace pace,
             Layout layout,
             Worked wide,
             Worked passes,
@@ -30,10 +30,8 @@ final class Score {
         reasons.add(new Rung.Reason(ratioWords(wide.number()), lostByRatio(wide.number(), rules)));
         int times = passes.count();
         reasons.add(new Rung.Reason(
-                byHand ? "sawn and chopped by hand" : times == 1 ? "one pass a slot" : times + " passes a slot",
-                Math.min(30, 6.0 * (times - 1))));
-        reasons.add(new Rung.Reason(
-                cuts.count() + (byHand ? " slots in all" : " passes in all"), Math.min(20, cuts.count() / 20.0)));
+                pace == Pace.HAND ? "sawn and chopped by hand" : pace.aSlot(times), Math.min(30, 6.0 * (times - 1))));
+        reasons.add(new Rung.Reason(pace.inAll(cuts.count()), Math.min(20, cuts.count() / 20.0)));
         if (ripOff.length().isPositive()) {
             reasons.add(new Rung.Reason(
                     display.text(ripOff.length(), Precision.FIT) + " to rip off",

@@ -44,7 +44,7 @@ record Weighed(
         Worked cuts = sheet.work(
                 "cuts",
                 "cuts",
-                "Passes in all",
+                Pace.of(way).headed(),
                 Show.COUNT,
                 fixed(Passes.inAll(
                         layout.isEqual() || !way.hasKey() ? way : Way.STOPS,
@@ -72,7 +72,7 @@ record Weighed(
         Worked faces = faces(sheet, from.n(), joint, box);
         List<Rung.Reason> reasons = Score.reasons(
                 of.walls(),
-                way == Way.HAND,
+                Pace.of(way),
                 layout,
                 wide,
                 passes,

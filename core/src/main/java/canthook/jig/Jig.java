@@ -62,7 +62,7 @@ public record Jig(
         Worked height = sheet.work(
                 "cutter-height",
                 "D",
-                "Cutter height",
+                way == Way.HAND ? "Depth line" : "Cutter height",
                 Show.CALIPER,
                 box.slotDepth().times(1),
                 "As deep as the slot.");

@@ -1,6 +1,7 @@
 package canthook.planner;
 
 import canthook.fingers.Ladder;
+import canthook.fingers.Pace;
 import canthook.fingers.Rung;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
@@ -19,7 +20,6 @@ import java.util.List;
  * <p>Check: typed 150, kerf 12.7, c 0.12: 11 in one pass, closing at 138.98 · 11 in two passes at 150 · 12, even, one pass, 151.68.
  */
 public final class Alternatives {
-    private static final String[] NUMBERS = {"no", "one", "two", "three", "four", "five", "six"};
 
     /** Less than this is not told apart. */
     private static final Length TELLS = Length.mm(0.05);
@@ -37,7 +37,7 @@ public final class Alternatives {
     public record Alternative(String says, String cost, BoxPlan after, boolean stands) {}
 
     /** An answer tried: the plan as it would be, and the rung that would stand. */
-    private record Tried(String words, BoxPlan plan, Rung rung) {}
+    private record Tried(BoxPlan plan, Rung rung) {}
 
     /** None where sections are a list, or no cutter makes the joint. */
     public static List<Alternative> of(WorkedPlan worked) {
@@ -49,22 +49,22 @@ public final class Alternatives {
         // compared with the cutter that stands; another of the rack is an answer of its own
         FingerChoice open = worked.settled().fingers().withSections(null);
         FingerChoice odd = open.with(Parity.ODD).with(Leftover.RIP);
-        offer(tried, worked, "", odd.about(), true);
-        offer(tried, worked, "", odd.exactly().with(Leftover.LAST), true);
+        offer(tried, worked, odd.about(), true);
+        offer(tried, worked, odd.exactly().with(Leftover.LAST), true);
         // what nobody could tell from the first answer is none of its own
         tried.removeIf(t -> {
             Length tail = t.rung().layout().tail();
             return tail.nanometres() != 0 && !tail.abs().isOver(TELLS);
         });
         Integer same = tried.isEmpty() ? null : tried.get(0).rung().sections().count();
-        offer(tried, worked, "", odd.exactly().withSections(same), false);
+        offer(tried, worked, odd.exactly().withSections(same), false);
         if (tried.stream()
                 .noneMatch(t -> t.plan().fingers().equals(odd.exactly().withSections(same)))) {
-            offer(tried, worked, "", odd.exactly(), false);
+            offer(tried, worked, odd.exactly(), false);
         }
-        offer(tried, worked, ", even,", odd.with(Parity.EVEN).withSections(null).about(), true);
+        offer(tried, worked, odd.with(Parity.EVEN).withSections(null).about(), true);
         if (!worked.shop().cutters().isEmpty()) {
-            offer(tried, worked, "", odd.about().withAnyCutter(true), true);
+            offer(tried, worked, odd.about().withAnyCutter(true), true);
         }
         int first = tried.isEmpty() ? 0 : tried.get(0).rung().cuts().count();
         List<Alternative> answers = new ArrayList<>();
@@ -85,13 +85,12 @@ public final class Alternatives {
         return List.copyOf(answers);
     }
 
-    private static void offer(
-            List<Tried> tried, WorkedPlan worked, String words, FingerChoice choice, boolean onePass) {
+    private static void offer(List<Tried> tried, WorkedPlan worked, FingerChoice choice, boolean onePass) {
         BoxPlan after = worked.plan().with(choice);
         // what is asked of the walls, and their sizes, are the same whatever the fingers are
         Rung rung = Ladder.standing(after, worked.size(), worked.walls(), worked.shop());
         if (rung.feasible() && (!onePass || rung.passes().count() == 1)) {
-            tried.add(new Tried(words, after, rung));
+            tried.add(new Tried(after, rung));
         }
     }
 
@@ -100,8 +99,11 @@ public final class Alternatives {
         int passes = rung.passes().count();
         Length tail = rung.layout().tail();
         boolean named = answer.plan().fingers().looksOverTheRack();
-        return rung.sections().count() + answer.words() + " in "
-                + (passes == 1 ? "one pass" : (passes < NUMBERS.length ? NUMBERS[passes] : passes) + " passes")
+        String in = Pace.of(answer.plan().jig().way()).in(passes);
+        String even = rung.sections().count() % 2 == 0 ? ", even" + (in.isEmpty() ? "" : ",") : "";
+        return rung.sections().count()
+                + even
+                + in
                 + (named ? " with " + rung.tool().name() : "")
                 + (passes == 1 && tail.nanometres() == 0 ? ", closes " : " at ")
                 + rung.closing().number(display)
@@ -120,7 +122,7 @@ public final class Alternatives {
         }
         int more = rung.cuts().count() - first;
         if (more > 0) {
-            costs.add(more + (more == 1 ? " pass more" : " passes more"));
+            costs.add(Pace.of(answer.plan().jig().way()).more(more));
         }
         return String.join(", ", costs);
     }

@@ -172,6 +172,22 @@ class FiguresTest {
         assertThat(rung.height()).isEqualTo(96);
     }
 
+    /** By hand a slot is sawn at its lines and chopped out: no passes are ticked over it, and none are spoken of. */
+    @Test
+    void byHandNoPassIsDrawnOrToldOf() {
+        BoxPlan drawer = envelopeDrawer();
+        BoxPlan fine = drawer.with(drawer.fingers().withKerf(mm(0.6)));
+        WorkedPlan worked = work(fine.with(fine.jig().with(Way.HAND)));
+        assertThat(LadderFigure.of(worked.fingers().chosen()).passes()).isEmpty();
+        assertThat(worked.fingers().sentence()).contains("by hand").doesNotContain("pass");
+        assertThat(worked.fingers().chosen().reasons()).noneMatch(r -> r.words().contains("pass"));
+        assertThat(worked.number("cut.passes").orElseThrow().label()).isEqualTo("Slots in all");
+        assertThat(worked.number("fingers.cuts").orElseThrow().plain())
+                .isEqualTo(worked.number("cut.passes").orElseThrow().plain());
+        assertThat(worked.number("jig.cutter-height").orElseThrow().label()).isEqualTo("Depth line");
+        assertThat(LadderFigure.of(work(fine).fingers().chosen()).passes()).hasSizeGreaterThan(1);
+    }
+
     /** The air's words stand between the walls while there is room, beside them in a box higher than wide; never across. */
     @ParameterizedTest
     @ValueSource(doubles = {40, 96, 130, 166, 400, 900})

@@ -170,6 +170,8 @@ public record Answer(
     /**
      * One rung of the ladder; its numbers open under its name: {@code fingers.13.…}.
      *
+     * @param aSlot how one slot is made, in words
+     * @param inAll how often over all stacks, in words
      * @param ripOff what must come off; empty far from the rung that stands
      * @param onePassCloses where one pass would close; likewise
      * @param reasons what its score is made of; empty far from the rung that stands, where there are very many
@@ -183,8 +185,8 @@ public record Answer(
             boolean feasible,
             String why,
             String slot,
-            int passes,
-            int cuts,
+            String aSlot,
+            String inAll,
             String closing,
             String ripOff,
             boolean closesLower,

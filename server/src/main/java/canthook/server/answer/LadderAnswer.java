@@ -1,6 +1,7 @@
 package canthook.server.answer;
 
 import canthook.figure.LadderFigure;
+import canthook.fingers.Pace;
 import canthook.fingers.Rung;
 import canthook.length.LengthDisplay;
 import canthook.planner.WorkedPlan;
@@ -25,6 +26,7 @@ public final class LadderAnswer {
         List<RungView> ladder = new ArrayList<>();
         List<Rung> rungs = worked.fingers().rungs();
         int standing = Math.max(0, worked.fingers().standing());
+        Pace pace = Pace.of(worked.plan().jig().way());
         int coarser = 0;
         int finer = 0;
         for (int i = 0; i < rungs.size(); i++) {
@@ -44,8 +46,8 @@ public final class LadderAnswer {
                     rung.feasible(),
                     why(rung, near),
                     rung.slot().text(display),
-                    rung.passes().count(),
-                    rung.cuts().count(),
+                    pace.aSlot(rung.passes().count()),
+                    pace.afterASlot(rung.cuts().count()),
                     rung.closing().text(display),
                     near ? rung.ripOff().text(display) : "",
                     near && rung.ripOff().length().isPositive(),
