@@ -9,7 +9,7 @@ const props = withDefaults(
   defineProps<{
     label: string
     field: string
-    /** id of the number that shows what the house rule gives; the field may then be left empty */
+    /** id of the number that shows what the house rule gives, or words; the field may then be left empty */
     house?: string
     fine?: boolean
     bare?: boolean
@@ -26,7 +26,10 @@ const mm = computed(() => {
   return typeof at === 'number' ? at : undefined
 })
 const text = computed(() => bench.answer?.fields[props.field] ?? '')
-const house = computed(() => (props.house ? `${bench.numbers.get(props.house)?.text ?? props.house}` : ''))
+/** What stands when nothing is said: a number by its id, nothing while there is none of that id, or words. */
+const house = computed(() =>
+  /^[a-z-]+\.[a-z-]+$/.test(props.house) ? `${bench.numbers.get(props.house)?.text ?? ' '}` : props.house
+)
 const refused = computed(() => (bench.problem?.field === props.field ? bench.problem.detail : ''))
 
 tellsItsValue(() => (props.bare ? '' : `${props.label.toLowerCase()} ${text.value || house.value || '–'}`))

@@ -54,12 +54,12 @@ public final class FitFigures {
         double first = finger;
         d.note(
                 first + Math.max(0, shown) / 2,
-                deep + pulled * 1.5,
+                deep + pulled * 2.2,
                 clearance.text(worked.plan().display()) + ", shown × " + (int) times,
                 "gap-label",
                 "middle",
                 clearance);
-        d.reach(0, deep + pulled * 2.1);
+        d.reach(0, deep + pulled * 2.5);
         return d.done();
     }
 
