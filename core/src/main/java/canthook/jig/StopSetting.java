@@ -170,8 +170,10 @@ public record StopSetting(Rung rung, Worked step, Worked off, LengthDisplay disp
             for (int j = 0; j < slots.size(); j++) {
                 Length by = byOf(end, j, move, shared);
                 Length stands = slots.get(j).from().plus(byOf(end, j, before, shared));
-                steps.add(end.words() + " slot " + (j + 1) + ": stop " + (by.isNegative() ? "less " : "plus ")
-                        + shown.number(by.abs(), Precision.CALIPER) + ", to "
+                String moved = shown.number(by.abs(), Precision.CALIPER);
+                boolean stays = moved.equals(shown.number(Length.ZERO, Precision.CALIPER));
+                steps.add(end.words() + " slot " + (j + 1) + ": stop "
+                        + (stays ? "stays at " : (by.isNegative() ? "less " : "plus ") + moved + ", to ")
                         + shown.number(reading(stands.plus(by)), Precision.CALIPER));
             }
         }

@@ -155,9 +155,8 @@ class CorrectionTest {
                         .correction(Length.ZERO, mm(0.09), LengthDisplay.METRIC)
                         .steps())
                 .hasSize(11)
-                .first()
-                .asString()
-                .contains("finger-first slot 1: stop plus 0.09");
+                .startsWith("finger-first slot 1: stop plus 0.09, to 8.00")
+                .contains("slot-first slot 1: stop stays at 0.00");
     }
 
     /** 11 × 8.02 − 6 × 0.21 = 86.96 as read; six fingers grow by 0.09, a screw's sections by half of it, and lines stay; leaves of
