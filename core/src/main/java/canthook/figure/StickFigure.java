@@ -96,10 +96,17 @@ public final class StickFigure {
 
     /** Where the lid is sawn off once the box is glued up. */
     private static void saw(Drawing d, SawnOffLid lid, LengthDisplay display) {
+        Length upper = lid.fence().length().plus(lid.kerf().length());
         double from = lid.fence().length().mm();
-        double to = from + lid.kerf().length().mm();
+        double to = upper.mm();
         d.rect("saw-line", from, -2, to - from, BAR + 2, "saw-line");
-        d.mark("saw-line", "saw-line", from, to, "saw " + lid.fence().number(display), lid.fence());
+        d.mark(
+                "saw-line",
+                "saw-line",
+                from,
+                to,
+                "saw " + lid.fence().number(display) + "–" + display.number(upper, Precision.FIT),
+                lid.fence());
     }
 
     /** Ticks below the bar: millimetres or sixteenths, coarser when the stick is long. */

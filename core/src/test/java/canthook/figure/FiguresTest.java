@@ -5,6 +5,7 @@ import static canthook.SeedLibrary.envelopeDrawer;
 import static canthook.SeedLibrary.mm;
 import static canthook.SeedLibrary.on;
 import static canthook.SeedLibrary.panel;
+import static canthook.SeedLibrary.sawnOff;
 import static canthook.SeedLibrary.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -15,6 +16,7 @@ import canthook.plan.BoardAtHand;
 import canthook.plan.BoxPlan;
 import canthook.plan.JigChoice.Screw;
 import canthook.plan.JigChoice.Way;
+import canthook.plan.Lid;
 import canthook.planner.WorkedPlan;
 import canthook.working.Worked;
 import java.util.List;
@@ -226,5 +228,26 @@ class FiguresTest {
             assertThat(note.text()).startsWith(given + ", shown × ");
             assertThat(note.number()).isEqualTo("fingers.clearance");
         });
+    }
+
+    /** Seam at 60, kerf 3.2: the blade takes from 58.4 to 61.6, drawn and told alike, as wide as a groove is told. */
+    @Test
+    void theStickTellsWhatTheSawTakes() {
+        WorkedPlan worked = work(envelopeDrawer().with(sawnOff(60, Lid.Joined.LOOSE, 3.2)));
+        Figure stick = StickFigure.of(worked);
+        assertThat(stick.marks())
+                .filteredOn(m -> m.role().equals("saw-line"))
+                .singleElement()
+                .satisfies(saw -> {
+                    assertThat(saw.label()).isEqualTo("saw 58.40–61.60");
+                    assertThat(saw.from()).isCloseTo(58.4, within(1e-6));
+                    assertThat(saw.to()).isCloseTo(61.6, within(1e-6));
+                });
+        assertThat(role(stick, "saw-line"))
+                .singleElement()
+                .satisfies(drawn -> assertThat(List.of(left(drawn), right(drawn)))
+                        .usingComparatorForType(
+                                (a, b) -> Math.abs(a - b) < 1e-6 ? 0 : Double.compare(a, b), Double.class)
+                        .containsExactlyInAnyOrder(58.4, 61.6));
     }
 }
