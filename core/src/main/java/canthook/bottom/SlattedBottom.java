@@ -27,7 +27,6 @@ import canthook.plan.Part;
 import canthook.seasons.Year;
 import canthook.shop.HouseRules;
 import canthook.size.SizedBox;
-import canthook.verdict.Fix;
 import canthook.verdict.Verdict;
 import canthook.verdict.Verdict.Code;
 import canthook.verdict.Verdicts;
@@ -79,8 +78,6 @@ public record SlattedBottom(
         List<Worked> numbers,
         List<Verdict> verdicts)
         implements WorkedBottom {
-    private static final Length LEAST_GAP = Length.mm(0.3);
-    private static final Length MOST_GAP = Length.mm(3);
     private static final Length OVER_THE_GAP = Length.mm(2);
 
     /** A groove in the two walls the slats run to, and a floor. */
@@ -166,7 +163,23 @@ public record SlattedBottom(
                 ladder.wall().minus(groove.offset()).minus(thickness),
                 "The wall, less the groove's lower edge, less the slats standing on it.");
         Verdicts verdicts = new Verdicts("bottom");
-        judge(choice, plan, box, rules, ladder, groove, stops, bare, gapWettest, gapDriest, lap, verdicts);
+        judge(
+                choice,
+                plan,
+                box,
+                rules,
+                ladder,
+                groove,
+                stops,
+                new SlatsJudge(
+                        choice,
+                        plan,
+                        bare,
+                        gapWettest,
+                        gapDriest,
+                        lap,
+                        other -> of(choice.withCount(other), plan, walls, box, ladder, year, rules)),
+                verdicts);
         return new SlattedBottom(
                 choice,
                 movement,
@@ -208,10 +221,7 @@ public record SlattedBottom(
             Ladder ladder,
             GrooveAsked asked,
             GrooveEnds.Stops stops,
-            Worked bare,
-            Worked gapWettest,
-            Worked gapDriest,
-            @Nullable Worked lap,
+            SlatsJudge slats,
             Verdicts verdicts) {
         GrooveJudge judge =
                 new GrooveJudge(asked, plan, box, rules, changed -> plan.with(choice.withGroove(changed)), verdicts);
@@ -242,73 +252,7 @@ public record SlattedBottom(
                 "The slats are " + plan.display().text(groove.width().minus(choice.thickness()), Precision.FIT)
                         + " thinner than their groove and will rattle.",
                 "bottom.thickness");
-        Length least = lap == null ? Length.mm(1) : lap.length();
-        if (!bare.length().isOver(least)) {
-            verdicts.stop(
-                    Code.SLATS_TOO_MANY,
-                    "bottom.count",
-                    choice.count() + " slats with their gaps" + (lap == null ? "" : " and laps")
-                            + " leave nothing of a slat in this opening. Take fewer.",
-                    fewer(choice, plan));
-            return;
-        }
-        if (gapDriest.length().isOver(MOST_GAP)) {
-            verdicts.mind(
-                    Code.SLATS_OPEN_WIDE,
-                    "bottom.gap-driest",
-                    "On the driest day each gap opens to " + gapDriest.text(plan.display())
-                            + ". Narrower slats open less.",
-                    more(choice, plan, gapWettest, gapDriest));
-        }
-        if (choice.gap() != null && choice.gap().isUnder(LEAST_GAP)) {
-            verdicts.mind(
-                    Code.SLATS_CLOSE,
-                    "bottom.gap",
-                    "Gaps under " + plan.display().text(LEAST_GAP, Precision.FIT)
-                            + " close on a wet day and push the walls apart.",
-                    new Fix("Leave the usual gap", plan.with(usualGap(choice))));
-        }
-        if (!choice.pinned()) {
-            verdicts.note(
-                    Code.SLATS_LOOSE,
-                    "bottom.gap-driest",
-                    "Loose slats slide together and gather every gap in one place: pin each at its middle, or glue spacers into the groove.",
-                    new Fix("Pin each at its middle", plan.with(choice.withPinned(true))));
-        }
-    }
-
-    private static Slats usualGap(Slats s) {
-        return new Slats(
-                s.stuff(),
-                s.thickness(),
-                s.groove(),
-                s.grain(),
-                s.count(),
-                s.atWalls(),
-                s.lapped(),
-                s.pinned(),
-                null,
-                s.endFit());
-    }
-
-    private static Fix[] fewer(Slats choice, BoxPlan plan) {
-        int half = choice.count() / 2;
-        return half < 2
-                ? new Fix[0]
-                : new Fix[] {new Fix("Take " + half + " slats", plan.with(choice.withCount(half)))};
-    }
-
-    /** What all slats move is shared by the gaps: as many of them as keep each under the most. */
-    private static Fix[] more(Slats choice, BoxPlan plan, Worked gapWettest, Worked gapDriest) {
-        int beside = choice.atWalls() ? 1 : -1;
-        double moves = (choice.count() + beside)
-                * gapDriest.length().minus(gapWettest.length()).mm();
-        double room = MOST_GAP.minus(gapWettest.length()).mm();
-        double gaps = Math.ceil(1.02 * moves / room);
-        int count = (int) Math.min(1000, gaps) - beside;
-        return room <= 0 || count > 60 || count <= choice.count()
-                ? new Fix[0]
-                : new Fix[] {new Fix("Take " + count + " slats", plan.with(choice.withCount(count)))};
+        slats.judge(verdicts);
     }
 
     @Override

@@ -249,14 +249,16 @@ class BottomTellsTest {
                 .isEmpty();
     }
 
-    /** Too many slats: half of them. Too few: so many that each gap stays under three, and never fewer than there are. */
+    /** Too many slats: of 142, with gaps of 2.5, sixteen are no narrower than they are thick. Too few: so many that each gap stays under three, and never fewer than there are. */
     @ParameterizedTest
     @ValueSource(booleans = {false, true})
     void asManySlatsAsKeepTheirGapsAreOffered(boolean atWalls) {
         WorkedPlan many = with(slats(Grain.ALONG_LENGTH, 60, atWalls, groove(6, 6, 8), 2.5));
-        assertThat(stops(many, Code.SLATS_TOO_MANY).get(0).fixes())
-                .extracting(Fix::label)
-                .containsExactly("Take 30 slats");
+        Fix fewer = stops(many, Code.SLATS_TOO_MANY).get(0).fixes().get(0);
+        assertThat(fewer.label()).isEqualTo("Take 16 slats");
+        WorkedPlan taken = work(fewer.after());
+        assertThat(stops(taken, Code.SLATS_TOO_MANY)).isEmpty();
+        assertThat(number(taken, "bottom.bare")).isBetween(6.0, 6.6);
         WorkedPlan few = with(slats(Grain.ALONG_WIDTH, 2, atWalls, groove(6, 6, 8), 2.4));
         Verdict wide = of(few, Code.SLATS_OPEN_WIDE).get(0);
         assertThat(wide.fixes()).hasSize(1);
@@ -264,6 +266,19 @@ class BottomTellsTest {
         assertThat(number(more, "bottom.gap-driest")).isBetween(2.5, 3.0);
         WorkedPlan never = with(slats(Grain.ALONG_WIDTH, 2, atWalls, groove(6, 6, 8), 3));
         assertThat(of(never, Code.SLATS_OPEN_WIDE).get(0).fixes()).isEmpty();
+    }
+
+    /** Gaps of thirty: half of thirty slats have no room either, seven have; and with the usual gap all thirty. */
+    @Test
+    void slatsThatGapsLeaveNoRoomForAreFewerOrLieCloser() {
+        WorkedPlan wide = with(slats(Grain.ALONG_WIDTH, 30, false, groove(6, 6, 8), 30));
+        List<Fix> fixes = stops(wide, Code.SLATS_TOO_MANY).get(0).fixes();
+        assertThat(fixes).extracting(Fix::label).containsExactly("Take 7 slats", "Leave the usual gap");
+        for (Fix fix : fixes) {
+            assertThat(stops(work(fix.after()), Code.SLATS_TOO_MANY))
+                    .as(fix.label())
+                    .isEmpty();
+        }
     }
 
     @Test
