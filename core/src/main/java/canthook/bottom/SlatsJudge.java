@@ -43,7 +43,15 @@ record SlatsJudge(
                     this::fewer);
             return;
         }
-        if (gapDriest.length().isOver(MOST_GAP)) {
+        if (choice.gap() != null && !choice.gap().isUnder(MOST_GAP)) {
+            verdicts.mind(
+                    Code.SLATS_OPEN_WIDE,
+                    "bottom.gap-driest",
+                    "Each gap is " + gapWettest.text(plan.display())
+                            + " on the wettest day as you decided, and opens to " + gapDriest.text(plan.display())
+                            + " on the driest.",
+                    new Fix("Leave the usual gap", plan.with(usualGap())));
+        } else if (gapDriest.length().isOver(MOST_GAP)) {
             verdicts.mind(
                     Code.SLATS_OPEN_WIDE,
                     "bottom.gap-driest",

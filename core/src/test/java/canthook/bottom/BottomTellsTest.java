@@ -265,6 +265,7 @@ class BottomTellsTest {
         WorkedPlan more = work(wide.fixes().get(0).after());
         assertThat(number(more, "bottom.gap-driest")).isBetween(2.5, 3.0);
         WorkedPlan never = with(slats(Grain.ALONG_WIDTH, 2, atWalls, groove(6, 6, 8), 3));
+        // with the usual gap two still open too wide: nothing that does not mend is offered
         assertThat(of(never, Code.SLATS_OPEN_WIDE).get(0).fixes()).isEmpty();
     }
 
@@ -279,6 +280,14 @@ class BottomTellsTest {
                     .as(fix.label())
                     .isEmpty();
         }
+        // seven slats with the gaps that were asked for: no count of slats makes those narrower, and none is offered
+        Verdict open = of(work(fixes.get(0).after()), Code.SLATS_OPEN_WIDE).get(0);
+        assertThat(open.sentence())
+                .startsWith("Each gap is 30.00 mm on the wettest day as you decided, and opens to 30.");
+        assertThat(open.fixes())
+                .singleElement()
+                .satisfies(fix ->
+                        assertThat(of(work(fix.after()), Code.SLATS_OPEN_WIDE)).isEmpty());
     }
 
     @Test
