@@ -105,7 +105,7 @@ public record CutList(
                 Pace.of(jig.way()).headed(),
                 Show.COUNT,
                 fixed(cuts.size()),
-                "Every line of the list is one pass.");
+                "Every line of the list is one " + Pace.of(jig.way()).counted(1) + ".");
         Worked settings = sheet.work(
                 "setups",
                 "U",

@@ -53,7 +53,7 @@ record Weighed(
                         from.kerf().length(),
                         from.overlap().length(),
                         passes.count())),
-                "Every pass of every stack, as the cut list counts them.");
+                "Every " + Pace.of(way).counted(1) + " of every stack, as the cut list counts them.");
         Worked thickness = box.finalThickness();
         Worked area = sheet.work(
                 "glue-area",

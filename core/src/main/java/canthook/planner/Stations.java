@@ -1,11 +1,11 @@
 package canthook.planner;
 
+import canthook.fingers.Pace;
 import canthook.fit.Fit;
 import canthook.length.Length;
 import canthook.length.LengthDisplay;
 import canthook.length.Precision;
 import canthook.plan.BatchWish;
-import canthook.plan.JigChoice.Way;
 import canthook.verdict.Verdict;
 import canthook.working.Worked;
 import java.util.ArrayList;
@@ -180,8 +180,7 @@ public final class Stations {
         int passes = worked.cuts().passes().count();
         return passes == 0
                 ? "waits for a jig"
-                : passes
-                        + (worked.jig().way() == Way.HAND ? " slots" : " passes")
+                : passes + " " + Pace.of(worked.jig().way()).counted(passes)
                         + (worked.plan().batch() == null ? ", " : " a box, ")
                         + worked.cuts().time().text(display(worked));
     }

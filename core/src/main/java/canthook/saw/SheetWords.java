@@ -1,5 +1,6 @@
 package canthook.saw;
 
+import canthook.fingers.Pace;
 import canthook.length.LengthDisplay;
 import canthook.panel.CutPiece;
 import canthook.panel.GrooveRun;
@@ -183,7 +184,8 @@ public record SheetWords(
         jobs.stream().filter(j -> j.when() == Jobs.When.BEFORE_JOINT).forEach(j -> order.add(j.says()));
         order.add("Mark letters outside, reference edges, corner numbers.");
         order.add("Test cut; settle the fit; rip to the closing height.");
-        order.add("Cut the joint: " + worked.cuts().passes().count() + " passes, "
+        int passes = worked.cuts().passes().count();
+        order.add("Cut the joint: " + passes + " " + Pace.of(worked.jig().way()).counted(passes) + ", "
                 + worked.cuts().setups().stream()
                         .map(s -> s.stack() + " " + s.end().words())
                         .distinct()

@@ -186,6 +186,12 @@ class FiguresTest {
         assertThat(worked.number("cut.passes").orElseThrow().label()).isEqualTo("Slots in all");
         assertThat(worked.number("fingers.cuts").orElseThrow().plain())
                 .isEqualTo(worked.number("cut.passes").orElseThrow().plain());
+        assertThat(worked.number("cut.passes").orElseThrow().rule())
+                .contains("slot")
+                .doesNotContain("pass");
+        assertThat(worked.number("fingers.cuts").orElseThrow().rule())
+                .contains("slot")
+                .doesNotContain("pass");
         assertThat(worked.number("jig.cutter-height").orElseThrow().label()).isEqualTo("Depth line");
         assertThat(LadderFigure.of(work(fine).fingers().chosen()).passes()).hasSizeGreaterThan(1);
     }

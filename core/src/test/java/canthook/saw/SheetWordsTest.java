@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import canthook.AnyPlan;
 import canthook.length.LengthDisplay;
 import canthook.panel.HeldPanel;
+import canthook.plan.JigChoice.Way;
 import canthook.planner.Stations;
 import canthook.planner.WorkedPlan;
 import canthook.verdict.Verdict.Weight;
@@ -40,7 +41,7 @@ class SheetWordsTest {
             }
             assertThat(String.join(" ", sheet.order()))
                     .as(as)
-                    .contains(worked.cuts().cuts().size() + " passes")
+                    .contains(worked.cuts().cuts().size() + (worked.jig().way() == Way.HAND ? " slots" : " passes"))
                     .contains(worked.size().sideLength().text(display));
             assertThat(sheet.stops().isEmpty())
                     .as(as)
