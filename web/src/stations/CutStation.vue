@@ -129,7 +129,7 @@ const files = [
       <p class="caution">{{ caution(bench.plan?.jig.way ?? 'SLED_KEY') }}</p>
     </template>
     <template #answers>
-      <NumberRow id="cut.passes" strong :label="bench.plan?.batch ? 'Passes a box' : undefined" />
+      <NumberRow id="cut.passes" strong />
       <NumberRow id="cut.time" strong :label="bench.plan?.batch ? 'Time a box' : undefined" />
       <NumberRow v-if="bench.plan?.batch" id="cut.batch-passes" />
       <NumberRow v-if="bench.plan?.batch" id="cut.batch-time" />

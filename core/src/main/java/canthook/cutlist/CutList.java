@@ -99,13 +99,14 @@ public record CutList(
                 setups.add(setup(gang, joint, ladder, jig, cuts, plan.display(), highest));
             }
         }
+        Pace pace = Pace.of(jig.way());
         Worked passes = sheet.work(
                 "passes",
                 "P",
-                Pace.of(jig.way()).headed(),
+                pace.headed(plan.batch() == null ? "in all" : "a box"),
                 Show.COUNT,
                 fixed(cuts.size()),
-                "Every line of the list is one " + Pace.of(jig.way()).counted(1) + ".");
+                "Every line of the list is one " + pace.counted(1) + ".");
         Worked settings = sheet.work(
                 "setups",
                 "U",
@@ -191,7 +192,7 @@ public record CutList(
         Worked batchPasses = sheet.work(
                 "batch-passes",
                 "P_b",
-                "Passes for all of them",
+                Pace.of(plan.jig().way()).headed("for all of them"),
                 Show.COUNT,
                 passes.plus(fixed(others.passes().size())),
                 "One box first; the others in stacks, as many parts as clamp and backing hold.");

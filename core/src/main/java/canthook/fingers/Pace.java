@@ -71,10 +71,10 @@ public enum Pace {
         return many + " " + counted(many) + " more";
     }
 
-    /** What a list of all of them is headed: {@code Passes in all}. */
-    public String headed() {
+    /** What their count is headed: {@code Passes in all}, {@code Passes a box}. */
+    public String headed(String of) {
         String all = counted(2);
-        return Character.toUpperCase(all.charAt(0)) + all.substring(1) + " in all";
+        return Character.toUpperCase(all.charAt(0)) + all.substring(1) + " " + of;
     }
 
     private static String numbered(int many) {

@@ -44,7 +44,7 @@ record Weighed(
         Worked cuts = sheet.work(
                 "cuts",
                 "cuts",
-                Pace.of(way).headed(),
+                Pace.of(way).headed("in all"),
                 Show.COUNT,
                 fixed(Passes.inAll(
                         layout.isEqual() || !way.hasKey() ? way : Way.STOPS,

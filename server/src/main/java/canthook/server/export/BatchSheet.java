@@ -1,6 +1,7 @@
 package canthook.server.export;
 
 import canthook.cutlist.BatchCuts.Stack;
+import canthook.fingers.Pace;
 import canthook.finish.Task;
 import canthook.plan.BatchWish;
 import canthook.planner.WorkedPlan;
@@ -42,8 +43,8 @@ final class BatchSheet {
             sheet.toTick(
                     ++number,
                     stack.says() + ", " + stack.first().pass().end().words() + ", "
-                            + stack.first().face().words() + ": " + stack.passes()
-                            + (stack.passes() == 1 ? " pass" : " passes"),
+                            + stack.first().face().words() + ": " + stack.passes() + " "
+                            + Pace.of(worked.jig().way()).counted(stack.passes()),
                     9.5);
         }
     }
